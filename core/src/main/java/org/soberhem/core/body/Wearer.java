@@ -1,0 +1,34 @@
+package org.soberhem.core.body;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Somebody a costume is made for.
+ *
+ * @param id unique in the workspace
+ * @param name as the maker calls them
+ * @param note what the maker should remember
+ * @param sets measurement sets, oldest first
+ */
+public record Wearer(String id, String name, String note, List<MeasurementSet> sets) {
+
+    public Wearer {
+        sets = List.copyOf(sets);
+    }
+
+    public Optional<MeasurementSet> set(String wanted) {
+        return sets.stream().filter(set -> set.id().equals(wanted)).findFirst();
+    }
+
+    /** Returns the wearer with a set put in the place of the one with the same id, or added. */
+    public Wearer with(MeasurementSet changed) {
+        List<MeasurementSet> all = new ArrayList<>(sets);
+        all.replaceAll(set -> set.id().equals(changed.id()) ? changed : set);
+        if (!all.contains(changed)) {
+            all.add(changed);
+        }
+        return new Wearer(id, name, note, all);
+    }
+}

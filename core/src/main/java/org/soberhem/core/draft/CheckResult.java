@@ -1,0 +1,80 @@
+package org.soberhem.core.draft;
+
+import java.util.Optional;
+import org.soberhem.core.length.Sentence;
+
+/**
+ * A finished girth, length or opening beside the body.
+ *
+ * @param name what was measured, such as "bust girth"
+ * @param body what the body has, in millimetres; not a number where a measurement is missing
+ * @param least least finished length
+ * @param most greatest finished length, infinite if there is none
+ * @param is the finished length
+ * @param why the reason of the ease
+ * @param where piece, edge or level on the drawing
+ * @param remedy what would mend it, if the sheet says so
+ */
+public record CheckResult(
+        String name,
+        double body,
+        double least,
+        double most,
+        double is,
+        String why,
+        Where where,
+        Optional<DraftSheet.Remedy> remedy) {
+
+    /**
+     * A place on the drawing.
+     *
+     * @param piece name of a piece
+     * @param part name of the edge or level
+     */
+    public record Where(String piece, String part) {}
+
+    /** Says whether the body's measurement is there to judge by. */
+    public boolean isJudged() {
+        return !Double.isNaN(body);
+    }
+
+    /** Says whether the finished length is within its ease; one that cannot be judged does not pass. */
+    public boolean passes() {
+        return is >= least - 1e-6 && is <= most + 1e-6;
+    }
+
+    /** Returns how much must be added to reach the nearest limit, in millimetres; 0 if it passes. */
+    public double correction() {
+        if (passes() || !isJudged()) {
+            return 0;
+        }
+        return is < least ? least - is : most - is;
+    }
+
+    /** Returns what was found, in words. */
+    public Sentence sentence() {
+        if (!isJudged()) {
+            return Sentence.of("{} is {}: not judged, the wearer's measurement is missing", capital(name), is);
+        }
+        if (passes()) {
+            return Sentence.of("{} {}: {} of ease over the body's {}", capital(name), is, is - body, body);
+        }
+        if (Double.isInfinite(most)) {
+            return Sentence.of(
+                    "{} is {}, {} too small: at least {} is wanted, {}", capital(name), is, correction(), least, why);
+        }
+        return Sentence.of(
+                "{} is {}, {} too {}: {} to {} is wanted over the body's {}",
+                capital(name),
+                is,
+                Math.abs(correction()),
+                correction() > 0 ? "small" : "large",
+                least,
+                most,
+                body);
+    }
+
+    private static String capital(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+}

@@ -1,0 +1,97 @@
+package org.soberhem.core.draft;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.soberhem.core.pattern.EdgeRef;
+import org.soberhem.core.pattern.Pattern;
+import org.soberhem.core.pattern.Piece;
+import org.soberhem.core.pattern.Side;
+
+/** Measures a finished pattern against the body and the sheet's ease. */
+public final class Checks {
+
+    private Checks() {}
+
+    /**
+     * Evaluates the checks and openings of a sheet on a pattern drawn from it, altered or not.
+     *
+     * <p>A length that differs between left and right is judged by its worse side.
+     */
+    public static List<CheckResult> of(CompiledSheet sheet, Inputs inputs, Pattern pattern) {
+        Frame frame = Drafter.frame(sheet, inputs, Side.MIDDLE);
+        for (CompiledSheet.PieceRuns runs : sheet.pieces) {
+            Optional<Piece> piece = pattern.piece(runs.name(), Side.LEFT);
+            for (CompiledSheet.EdgeRun run : runs.edges()) {
+                piece.flatMap(p -> p.edge(run.name())).ifPresent(edge -> frame.paths.set(run.path(), edge.path()));
+            }
+        }
+        frame.girths = level -> pattern.girth(level, pattern.names());
+        List<CheckResult> results = new ArrayList<>();
+        for (CompiledSheet.Check check : sheet.checks) {
+            results.add(result(check, frame, pattern));
+        }
+        for (CompiledSheet.Opening opening : sheet.openings) {
+            results.add(opening(opening, frame, pattern));
+        }
+        return results;
+    }
+
+    private static CheckResult result(CompiledSheet.Check check, Frame frame, Pattern pattern) {
+        DraftSheet.CheckSheet written = check.written();
+        double body = check.body().value(frame);
+        double least = body + check.ease().least().value(frame);
+        double most = body + check.ease().most().value(frame);
+        if (written.kind() == DraftSheet.CheckSheet.Kind.GIRTH) {
+            return new CheckResult(
+                    written.name() + " girth",
+                    body,
+                    least,
+                    most,
+                    pattern.girth(written.name(), written.across()),
+                    check.ease().why(),
+                    new CheckResult.Where(written.across().get(0), written.name()),
+                    written.remedy());
+        }
+        double left = length(written, pattern, Side.LEFT);
+        double right = length(written, pattern, Side.RIGHT);
+        double middle = (least + most) / 2;
+        EdgeRef first = written.run().isEmpty()
+                ? written.between().get(0)
+                : written.run().get(0);
+        return new CheckResult(
+                written.name(),
+                body,
+                least,
+                most,
+                Math.abs(left - middle) >= Math.abs(right - middle) ? left : right,
+                check.ease().why(),
+                new CheckResult.Where(first.piece(), first.edge()),
+                written.remedy());
+    }
+
+    private static double length(DraftSheet.CheckSheet written, Pattern pattern, Side side) {
+        if (written.between().isEmpty()) {
+            return pattern.length(written.run(), side);
+        }
+        return pattern.point(written.between().get(0), side)
+                .distanceTo(pattern.point(written.between().get(1), side));
+    }
+
+    private static CheckResult opening(CompiledSheet.Opening opening, Frame frame, Pattern pattern) {
+        DraftSheet.OpeningSheet written = opening.written();
+        double passes = frame.slots[opening.passes()];
+        double is = Math.min(pattern.length(written.loop(), Side.LEFT), pattern.length(written.loop(), Side.RIGHT))
+                + opening.opens().value(frame);
+        EdgeRef first = written.loop().get(0);
+        return new CheckResult(
+                first.piece() + " opening",
+                passes,
+                passes,
+                Double.POSITIVE_INFINITY,
+                is,
+                "it must pass the " + written.passes(),
+                new CheckResult.Where(first.piece(), first.edge()),
+                Optional.empty());
+    }
+}

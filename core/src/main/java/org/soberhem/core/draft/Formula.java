@@ -1,0 +1,65 @@
+package org.soberhem.core.draft;
+
+import java.util.List;
+import java.util.Set;
+
+/**
+ * A formula with its names resolved.
+ *
+ * @param source as written
+ * @param dimension what it yields
+ * @param term computes it
+ * @param names slots of the measures and settings that it reads
+ * @param points slots of the points that it reads
+ * @param edges places of the edges that it reads
+ */
+record Formula(
+        Written source, Dimension dimension, Term term, Set<Integer> names, Set<Integer> points, List<Integer> edges) {
+
+    double value(Frame frame) {
+        return term.value(frame);
+    }
+
+    /**
+     * Reads a formula that must yield one kind of thing.
+     *
+     * @throws SheetException if it does not
+     */
+    static Formula of(Written source, Scope scope, Dimension wanted) {
+        Formula formula = new FormulaReader(source, scope).read();
+        if (!formula.dimension.equals(wanted)) {
+            throw new SheetException(
+                    source,
+                    "\"" + source.text() + "\" is " + formula.dimension.words() + ", but " + wanted.words()
+                            + " must stand here"
+                            + (formula.dimension.equals(Dimension.NUMBER) ? ": add a unit such as in" : ""));
+        }
+        return formula;
+    }
+
+    /**
+     * Reads a formula in which a bare number is in units of the scale.
+     *
+     * @param unit slot of the scale's unit
+     */
+    static Formula scaled(Written source, Scope scope, int unit) {
+        Formula formula = new FormulaReader(source, scope).read();
+        if (formula.dimension.equals(Dimension.LENGTH)) {
+            return formula;
+        }
+        if (!formula.dimension.equals(Dimension.NUMBER)) {
+            throw new SheetException(
+                    source,
+                    "\"" + source.text() + "\" is " + formula.dimension.words()
+                            + ", but a length or a number of units must stand here");
+        }
+        Term number = formula.term;
+        return new Formula(
+                source,
+                Dimension.LENGTH,
+                frame -> number.value(frame) * frame.slots[unit],
+                formula.names,
+                formula.points,
+                formula.edges);
+    }
+}

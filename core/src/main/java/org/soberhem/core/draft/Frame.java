@@ -1,0 +1,26 @@
+package org.soberhem.core.draft;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import org.soberhem.core.geometry.Path;
+
+/** The numbers of one drafting: a slot for each name and for each coordinate, and the paths drawn so far. */
+final class Frame {
+
+    final double[] slots;
+    final List<Path> paths;
+
+    /** Answers {@code girth(level)} once the pieces are drawn. */
+    Girths girths = level -> Double.NaN;
+
+    @FunctionalInterface
+    interface Girths {
+        double girth(String level);
+    }
+
+    Frame(int slots, int edges) {
+        this.slots = new double[slots];
+        this.paths = new ArrayList<>(Collections.nCopies(edges, null));
+    }
+}

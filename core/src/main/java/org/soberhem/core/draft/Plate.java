@@ -1,0 +1,26 @@
+package org.soberhem.core.draft;
+
+import java.util.List;
+import org.soberhem.core.geometry.Path;
+import org.soberhem.core.geometry.Point;
+
+/**
+ * A piece as the sheet draws it at the wearer's size, before allowances are taken off: what one would square out by hand.
+ *
+ * @param piece name of the piece
+ * @param points in the order of the sheet
+ * @param drawn the plate's line, closed, edge after edge
+ */
+public record Plate(String piece, List<PlatePoint> points, List<Path> drawn) {
+
+    /**
+     * A point of the plate.
+     *
+     * @param name letter
+     * @param along distance along the base line, as written
+     * @param out distance out from it, as written
+     * @param at where it lies, in millimetres
+     * @param corner whether it only guides a curve
+     */
+    public record PlatePoint(String name, String along, String out, Point at, boolean corner) {}
+}

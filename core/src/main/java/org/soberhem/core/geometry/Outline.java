@@ -1,0 +1,86 @@
+package org.soberhem.core.geometry;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.operation.valid.IsSimpleOp;
+
+/**
+ * A closed line of straight chords; the last corner is joined to the first without repeating it.
+ *
+ * @param corners at least three
+ */
+public record Outline(List<Point> corners) {
+
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+
+    public Outline {
+        corners = List.copyOf(corners);
+        if (corners.size() < 3) {
+            throw new IllegalArgumentException("An outline must have at least three corners: " + corners.size());
+        }
+    }
+
+    /** Returns the area with its sign: positive when the outline runs clockwise as seen. */
+    public double signedArea() {
+        double twice = 0;
+        Point before = corners.get(corners.size() - 1);
+        for (Point corner : corners) {
+            twice += before.cross(corner);
+            before = corner;
+        }
+        return twice / 2;
+    }
+
+    /** Returns a place where the outline crosses or touches itself, if there is one. */
+    public Optional<Point> crossing() {
+        IsSimpleOp simple = new IsSimpleOp(ring());
+        if (simple.isSimple()) {
+            return Optional.empty();
+        }
+        Coordinate at = simple.getNonSimpleLocation();
+        return Optional.of(new Point(at.x, at.y));
+    }
+
+    LinearRing ring() {
+        Coordinate[] ring = new Coordinate[corners.size() + 1];
+        for (int i = 0; i < corners.size(); i++) {
+            ring[i] = new Coordinate(corners.get(i).x(), corners.get(i).y());
+        }
+        ring[corners.size()] = ring[0];
+        return FACTORY.createLinearRing(ring);
+    }
+
+    /**
+     * Returns where an endless straight line enters and leaves the outline, as distances along the line from {@code from},
+     * in rising order; always an even number of places.
+     *
+     * @param from a place on the line
+     * @param direction the line's direction, with length 1
+     */
+    public List<Double> cuts(Point from, Point direction) {
+        List<Double> cuts = new ArrayList<>();
+        Point before = corners.get(corners.size() - 1);
+        double sideBefore = direction.cross(before.minus(from));
+        for (Point corner : corners) {
+            double side = direction.cross(corner.minus(from));
+            // Half-open, so that a line through a corner is counted once on each side of it.
+            if ((sideBefore < 0) != (side < 0)) {
+                Point at = before.towards(corner, sideBefore / (sideBefore - side));
+                cuts.add(direction.dot(at.minus(from)));
+            }
+            before = corner;
+            sideBefore = side;
+        }
+        cuts.sort(Double::compare);
+        return cuts;
+    }
+
+    /** Returns the box round the outline. */
+    public Box box() {
+        return Box.round(corners);
+    }
+}

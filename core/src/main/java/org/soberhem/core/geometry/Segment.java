@@ -1,0 +1,32 @@
+package org.soberhem.core.geometry;
+
+/** One stretch of a path: straight, or a cubic curve. */
+public sealed interface Segment permits Line, Cubic {
+
+    Point start();
+
+    Point end();
+
+    /** Returns the length along the stretch. */
+    double length();
+
+    /** Returns the place at parameter t, from 0 at the start to 1 at the end. */
+    Point at(double t);
+
+    /** Returns the direction at parameter t, with length 1. */
+    Point direction(double t);
+
+    /** Returns the least number of equal parameter steps whose chords stay within the tolerance. */
+    int chords(double tolerance);
+
+    Segment reversed();
+
+    /** Returns the part between two parameters, from less than to. */
+    Segment part(double from, double to);
+
+    /**
+     * Returns the stretch redrawn after its ends were moved: what lies between follows evenly from one end to the other, as
+     * when a seam is redrawn smoothly through two corrected points.
+     */
+    Segment withEndsMoved(Point startBy, Point endBy);
+}

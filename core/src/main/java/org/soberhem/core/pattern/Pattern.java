@@ -1,0 +1,108 @@
+package org.soberhem.core.pattern;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.soberhem.core.geometry.Point;
+
+/**
+ * Worn pieces and the seams that join them.
+ *
+ * @param draft name of the sheet it came from
+ * @param pieces in the order of the sheet, left before right
+ * @param seams in the order of the sheet
+ */
+public record Pattern(String draft, List<Piece> pieces, List<Seam> seams) {
+
+    public Pattern {
+        pieces = List.copyOf(pieces);
+        seams = List.copyOf(seams);
+    }
+
+    /** Returns the piece of a name that is worn on a side; a middle piece belongs to both. */
+    public Optional<Piece> piece(String name, Side side) {
+        return pieces.stream()
+                .filter(piece -> piece.name().equals(name)
+                        && (piece.side() == side || piece.side() == Side.MIDDLE || side == Side.MIDDLE))
+                .findFirst();
+    }
+
+    /** Returns the names of the pieces, once each, in the order of the sheet. */
+    public List<String> names() {
+        return pieces.stream().map(Piece::name).distinct().toList();
+    }
+
+    public Pattern withPieces(List<Piece> changed) {
+        return new Pattern(draft, changed, seams);
+    }
+
+    /**
+     * Returns the length of an edge along its seam line, in millimetres.
+     *
+     * @throws IllegalArgumentException if there is no such edge
+     */
+    public double length(EdgeRef ref, Side side) {
+        return piece(ref.piece(), side)
+                .flatMap(piece -> piece.edge(ref.edge()))
+                .orElseThrow(() -> new IllegalArgumentException("The pattern must have an edge \"" + ref + "\""))
+                .path()
+                .length();
+    }
+
+    /**
+     * Returns where a named point lies; {@code ref} names piece and point.
+     *
+     * @throws IllegalArgumentException if there is no such point
+     */
+    public Point point(EdgeRef ref, Side side) {
+        return piece(ref.piece(), side)
+                .map(piece -> piece.points().get(ref.edge()))
+                .orElseThrow(() -> new IllegalArgumentException("The pattern must have a point \"" + ref + "\""));
+    }
+
+    /** Returns the summed length of a run of edges, in millimetres. */
+    public double length(List<EdgeRef> run, Side side) {
+        double sum = 0;
+        for (EdgeRef ref : run) {
+            sum += length(ref, side);
+        }
+        return sum;
+    }
+
+    /**
+     * Returns the width that some pieces cover at a level, all round the wearer, in millimetres.
+     *
+     * @param level name of the level
+     * @param across names of the pieces
+     */
+    public double girth(String level, List<String> across) {
+        double sum = 0;
+        for (Piece piece : pieces) {
+            if (across.contains(piece.name())) {
+                sum += piece.widthAt(level).orElse(0.0);
+            }
+        }
+        return sum;
+    }
+
+    /** Compares every seam; left and right apart only where they differ. */
+    public List<SeamCheck> seamChecks() {
+        List<SeamCheck> checks = new ArrayList<>();
+        for (Seam seam : seams) {
+            SeamCheck left = check(seam, Side.LEFT);
+            SeamCheck right = check(seam, Side.RIGHT);
+            if (Math.abs(left.firstLength() - right.firstLength()) < 0.01
+                    && Math.abs(left.secondLength() - right.secondLength()) < 0.01) {
+                checks.add(new SeamCheck(seam, Side.MIDDLE, left.firstLength(), left.secondLength()));
+            } else {
+                checks.add(left);
+                checks.add(right);
+            }
+        }
+        return checks;
+    }
+
+    private SeamCheck check(Seam seam, Side side) {
+        return new SeamCheck(seam, side, length(seam.first(), side), length(seam.second(), side));
+    }
+}

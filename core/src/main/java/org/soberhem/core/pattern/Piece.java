@@ -1,0 +1,158 @@
+package org.soberhem.core.pattern;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.soberhem.core.geometry.Allowance;
+import org.soberhem.core.geometry.Outline;
+import org.soberhem.core.geometry.Point;
+
+/**
+ * One worn piece, as it lies on the sheet.
+ *
+ * @param name the sheet's name of the piece
+ * @param side where it is worn
+ * @param shape how it is cut
+ * @param cut how many are cut for each use (outer, lining), both sides together
+ * @param points named places, by name, in the order of the sheet
+ * @param edges the closed seam line in order, clockwise
+ * @param centreX where the body's middle lies; what lies beyond, at smaller x, is overlap. Empty if the piece has none
+ * @param darts cloth folded away
+ * @param lines marks that are not cut
+ * @param notches marks on the edges
+ * @param grainFrom start of the grain line
+ * @param grainTo end of the grain line
+ * @param levels heights of the body, by name
+ * @param spans where the piece lies between the centre front (0) and the centre back (1): its two sides
+ */
+public record Piece(
+        String name,
+        Side side,
+        CutShape shape,
+        Map<String, Integer> cut,
+        Map<String, Point> points,
+        List<Edge> edges,
+        Optional<Double> centreX,
+        List<Dart> darts,
+        List<MarkLine> lines,
+        List<Notch> notches,
+        Point grainFrom,
+        Point grainTo,
+        Map<String, Level> levels,
+        Optional<Spans> spans) {
+
+    public Piece {
+        cut = Collections.unmodifiableMap(new LinkedHashMap<>(cut));
+        points = Collections.unmodifiableMap(new LinkedHashMap<>(points));
+        edges = List.copyOf(edges);
+        darts = List.copyOf(darts);
+        lines = List.copyOf(lines);
+        notches = List.copyOf(notches);
+        levels = Collections.unmodifiableMap(new LinkedHashMap<>(levels));
+    }
+
+    public Optional<Edge> edge(String wanted) {
+        return edges.stream().filter(edge -> edge.name().equals(wanted)).findFirst();
+    }
+
+    /** Returns the seam line, flattened. */
+    public Outline seamLine() {
+        List<Point> corners = new ArrayList<>();
+        for (Edge edge : edges) {
+            List<Point> points = edge.path().flattened(Allowance.FLATNESS);
+            corners.addAll(points.subList(0, points.size() - 1));
+        }
+        return new Outline(corners);
+    }
+
+    /** Returns the line to cut along: every edge outside the seam line by its allowance. */
+    public Outline cuttingLine() {
+        double[] amounts = edges.stream().mapToDouble(Edge::allowance).toArray();
+        return Allowance.outside(edges.stream().map(Edge::path).toList(), amounts);
+    }
+
+    /** Returns where a notch lies on the seam line. */
+    public Point at(Notch notch) {
+        return edge(notch.edge())
+                .orElseThrow(() ->
+                        new IllegalArgumentException("Piece \"" + name + "\" has no edge \"" + notch.edge() + "\""))
+                .path()
+                .atShare(notch.share());
+    }
+
+    /**
+     * Returns the width of the body that the piece covers at a level, from the centre line outward, less what its darts
+     * take up there.
+     *
+     * @return millimetres; empty if the piece does not have the level
+     */
+    public Optional<Double> widthAt(String level) {
+        Level line = levels.get(level);
+        if (line == null) {
+            return Optional.empty();
+        }
+        Point direction = line.to().minus(line.from()).unit();
+        List<Double> cuts = seamLine().cuts(line.from(), direction);
+        double width = 0;
+        for (int i = 0; i + 1 < cuts.size(); i += 2) {
+            width += insideCentre(line.from(), direction, cuts.get(i), cuts.get(i + 1));
+        }
+        for (Dart dart : darts) {
+            width -= takenUp(dart, line.from(), direction);
+        }
+        return Optional.of(width);
+    }
+
+    private double insideCentre(Point from, Point direction, double enter, double leave) {
+        if (centreX.isEmpty() || Math.abs(direction.x()) < 1e-9) {
+            return leave - enter;
+        }
+        double centre = (centreX.get() - from.x()) / direction.x();
+        return direction.x() > 0
+                ? Math.max(0, leave - Math.max(enter, centre))
+                : Math.max(0, Math.min(leave, centre) - enter);
+    }
+
+    private static double takenUp(Dart dart, Point from, Point direction) {
+        double apex = direction.cross(dart.point().minus(from));
+        double first = direction.cross(dart.first().minus(from));
+        double second = direction.cross(dart.second().minus(from));
+        if (apex * first >= 0 || apex * second >= 0) {
+            return 0;
+        }
+        Point a = dart.point().towards(dart.first(), apex / (apex - first));
+        Point b = dart.point().towards(dart.second(), apex / (apex - second));
+        return a.distanceTo(b);
+    }
+
+    public Piece withEdges(List<Edge> changed) {
+        return new Piece(
+                name, side, shape, cut, points, changed, centreX, darts, lines, notches, grainFrom, grainTo, levels,
+                spans);
+    }
+
+    public Piece onSide(Side other) {
+        return new Piece(
+                name, other, shape, cut, points, edges, centreX, darts, lines, notches, grainFrom, grainTo, levels,
+                spans);
+    }
+
+    /** Says whether two worn pieces lie one on the other within a tolerance, so that they are cut as a pair or on a fold. */
+    public boolean sameShapeAs(Piece other, double tolerance) {
+        if (!points.keySet().equals(other.points.keySet()) || edges.size() != other.edges.size()) {
+            return false;
+        }
+        for (int i = 0; i < edges.size(); i++) {
+            for (double share : new double[] {0, 0.25, 0.5, 0.75}) {
+                Point mine = edges.get(i).path().atShare(share);
+                if (mine.distanceTo(other.edges.get(i).path().atShare(share)) > tolerance) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+}

@@ -1,0 +1,64 @@
+package org.soberhem.core.pattern;
+
+import org.soberhem.core.length.Sentence;
+
+/**
+ * Compares the two runs of a seam on one side of the wearer.
+ *
+ * @param seam the seam
+ * @param side which side was measured; {@link Side#MIDDLE} when both sides agree
+ * @param firstLength length of the first run, in millimetres
+ * @param secondLength length of the second run, in millimetres
+ */
+public record SeamCheck(Seam seam, Side side, double firstLength, double secondLength) {
+
+    /** What a careful cutter cannot see, in millimetres. */
+    public static final double TOLERANCE = 0.5;
+
+    /** Returns first minus second, in millimetres. */
+    public double difference() {
+        return firstLength - secondLength;
+    }
+
+    /** Returns first ÷ second. */
+    public double fullness() {
+        return firstLength / secondLength;
+    }
+
+    /** Says whether the runs meet after the stated ease or fullness. */
+    public boolean isTrue() {
+        if (seam.kind().byFullness()) {
+            return fullness() >= seam.least() - 1e-6 && fullness() <= seam.most() + 1e-6;
+        }
+        return difference() >= seam.least() - TOLERANCE && difference() <= seam.most() + TOLERANCE;
+    }
+
+    /** Returns what was found, in words. */
+    public Sentence sentence() {
+        String where = seam.name() + (side == Side.MIDDLE ? "" : " (" + side.words() + ")");
+        if (seam.kind().byFullness()) {
+            return Sentence.of(
+                    "{}: fullness {}, wanted {} to {}",
+                    where,
+                    ratio(fullness()),
+                    ratio(seam.least()),
+                    ratio(seam.most()));
+        }
+        double difference = difference();
+        if (isTrue()) {
+            return Math.abs(difference) < TOLERANCE
+                    ? Sentence.of("{}: the lengths agree", where)
+                    : Sentence.of("{}: {} {}, within its ease", where, Math.abs(difference), longer());
+        }
+        return Sentence.of(
+                "{}: {} {}, wanted {} to {} of ease", where, Math.abs(difference), longer(), seam.least(), seam.most());
+    }
+
+    private String longer() {
+        return difference() > 0 ? "longer" : "shorter";
+    }
+
+    private static String ratio(double value) {
+        return String.valueOf(Math.round(value * 100) / 100.0);
+    }
+}

@@ -1,0 +1,57 @@
+package org.soberhem.desk.cli;
+
+import java.io.PrintWriter;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+
+/** The command line. */
+@Command(
+        name = "sober-hem",
+        mixinStandardHelpOptions = true,
+        version = "Sober Hem 0.1.0",
+        description = "Scales period patterns to a wearer and logs their mock-up fittings.",
+        subcommands = {DraftCommand.class, CheckCommand.class})
+public final class SoberHem implements Runnable {
+
+    /** The answer is "does not fit". */
+    static final int DOES_NOT_FIT = 1;
+
+    /** The input cannot be used. */
+    static final int WRONG_INPUT = 2;
+
+    private static final Logger LOG = LoggerFactory.getLogger(SoberHem.class);
+
+    @Override
+    public void run() {}
+
+    /** Runs a command and returns its exit code: 0 done, 1 does not fit, 2 wrong input. */
+    public static int execute(String[] args, PrintWriter out, PrintWriter err) {
+        CommandLine line = new CommandLine(new SoberHem())
+                .setOut(out)
+                .setErr(err)
+                .setExecutionExceptionHandler((failure, command, parsed) -> {
+                    if (failure instanceof WrongInput) {
+                        command.getErr().println("sober-hem: " + failure.getMessage());
+                    } else {
+                        LOG.error("Command failed", failure);
+                        command.getErr().println("sober-hem: this should not have happened: " + failure);
+                    }
+                    return WRONG_INPUT;
+                })
+                .setParameterExceptionHandler((failure, given) -> {
+                    failure.getCommandLine()
+                            .getErr()
+                            .println("sober-hem: " + failure.getMessage() + "; see sober-hem --help");
+                    return WRONG_INPUT;
+                });
+        return line.execute(args);
+    }
+
+    public static void main(String[] args) {
+        PrintWriter out = new PrintWriter(System.out, true);
+        PrintWriter err = new PrintWriter(System.err, true);
+        System.exit(execute(args, out, err));
+    }
+}

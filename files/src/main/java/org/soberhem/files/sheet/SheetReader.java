@@ -1,0 +1,375 @@
+package org.soberhem.files.sheet;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import org.soberhem.core.draft.CompiledSheet;
+import org.soberhem.core.draft.DraftSheet;
+import org.soberhem.core.draft.DraftSheet.AllowanceSheet;
+import org.soberhem.core.draft.DraftSheet.CheckSheet;
+import org.soberhem.core.draft.DraftSheet.JoinSheet;
+import org.soberhem.core.draft.DraftSheet.PairSheet;
+import org.soberhem.core.draft.DraftSheet.PieceSheet;
+import org.soberhem.core.draft.DraftSheet.Remedy;
+import org.soberhem.core.draft.DraftSheet.SeamSheet;
+import org.soberhem.core.draft.SheetException;
+import org.soberhem.core.draft.Written;
+import org.soberhem.core.pattern.CutShape;
+import org.soberhem.core.pattern.EdgeRef;
+import org.soberhem.core.pattern.MarkLine;
+import org.soberhem.core.pattern.Role;
+import org.soberhem.core.pattern.Seam;
+import org.soberhem.core.pattern.Spans;
+
+/** Reads a draft sheet; the format is described in docs/formats/draft-sheet.md. */
+public final class SheetReader {
+
+    private final Map<String, DraftSheet.Ease> eases = new LinkedHashMap<>();
+
+    private SheetReader() {}
+
+    /**
+     * Reads and checks a sheet.
+     *
+     * @param text the YAML document
+     * @throws SheetException if something in it is wrong; the message says what and in which line
+     */
+    public static CompiledSheet read(String text) {
+        return CompiledSheet.of(new SheetReader().sheet(YamlNode.parse(text)));
+    }
+
+    private DraftSheet sheet(YamlNode root) {
+        root.only(
+                "draft",
+                "title",
+                "place",
+                "years",
+                "garment",
+                "system",
+                "sources",
+                "cautions",
+                "scale",
+                "measures",
+                "middle",
+                "settings",
+                "ease",
+                "pieces",
+                "seams",
+                "openings",
+                "checks",
+                "sewing");
+        List<YamlNode> years = root.get("years").items();
+        if (years.size() != 2) {
+            throw root.get("years").problem("two years must stand here: [first, last]");
+        }
+        root.find("ease").ifPresent(node -> eases.putAll(map(node, SheetReader::ease)));
+        YamlNode scale = root.get("scale").only("by", "unit");
+        return new DraftSheet(
+                root.get("draft").text(),
+                new DraftSheet.About(
+                        root.get("title").text(),
+                        root.get("place").text(),
+                        years.get(0).number(),
+                        years.get(1).number(),
+                        root.get("garment").text(),
+                        root.get("system").text(),
+                        root.get("sources").texts(),
+                        root.find("cautions").map(YamlNode::texts).orElse(List.of())),
+                new DraftSheet.Scale(scale.get("by").text(), scale.get("unit").written()),
+                map(root.get("measures"), node -> List.of(node.text().strip().split("\\s*\\|\\s*"))),
+                root.find("settings")
+                        .map(node -> map(node, SheetReader::setting))
+                        .orElse(Map.of()),
+                eases,
+                map(root.get("middle"), YamlNode::written),
+                map(root.get("pieces"), SheetReader::piece),
+                list(root, "seams", SheetReader::seam),
+                list(root, "openings", SheetReader::opening),
+                list(root, "checks", this::check),
+                root.find("sewing").map(YamlNode::texts).orElse(List.of()));
+    }
+
+    private static <T> Map<String, T> map(YamlNode node, Function<YamlNode, T> read) {
+        Map<String, T> map = new LinkedHashMap<>();
+        node.entries().forEach((key, value) -> map.put(key, read.apply(value)));
+        return map;
+    }
+
+    private static <T> Map<String, T> map(YamlNode parent, String key, Function<YamlNode, T> read) {
+        return parent.find(key).map(node -> map(node, read)).orElse(Map.of());
+    }
+
+    private static <T> List<T> list(YamlNode parent, String key, Function<YamlNode, T> read) {
+        return parent.find(key)
+                .map(node -> node.items().stream().map(read).toList())
+                .orElse(List.of());
+    }
+
+    private static DraftSheet.Setting setting(YamlNode node) {
+        node.only("default", "least", "most", "why");
+        return new DraftSheet.Setting(
+                node.get("default").written(),
+                node.get("least").written(),
+                node.get("most").written(),
+                node.get("why").text());
+    }
+
+    private static DraftSheet.Ease ease(YamlNode node) {
+        node.only("least", "most", "why");
+        return new DraftSheet.Ease(
+                node.get("least").written(),
+                node.get("most").written(),
+                node.get("why").text());
+    }
+
+    private static PieceSheet piece(YamlNode node) {
+        node.only(
+                "cut",
+                "shape",
+                "drawn",
+                "points",
+                "outline",
+                "edges",
+                "centre",
+                "darts",
+                "lines",
+                "notches",
+                "allowances",
+                "grain",
+                "levels",
+                "spans",
+                "departs");
+        return new PieceSheet(
+                node.line(),
+                map(node.get("cut"), YamlNode::number),
+                word(node.get("shape"), CutShape.class),
+                node.find("drawn")
+                        .map(drawn -> word(drawn, DraftSheet.Drawn.class))
+                        .orElse(DraftSheet.Drawn.SEAM_LINE),
+                map(node.get("points"), SheetReader::point),
+                outline(node.get("outline")),
+                map(node.get("edges"), SheetReader::edge),
+                node.find("centre").map(YamlNode::written),
+                map(node, "darts", SheetReader::dart),
+                map(node, "lines", SheetReader::line),
+                map(node, "notches", SheetReader::notch),
+                map(node, "allowances", SheetReader::allowance),
+                pair(node.get("grain")),
+                map(node, "levels", SheetReader::pair),
+                node.find("spans").map(SheetReader::spans),
+                map(node, "departs", YamlNode::text));
+    }
+
+    private static <E extends Enum<E>> E word(YamlNode node, Class<E> type) {
+        for (E each : type.getEnumConstants()) {
+            if (each.name().toLowerCase(Locale.ROOT).replace('_', '-').equals(node.text())) {
+                return each;
+            }
+        }
+        List<String> known = new ArrayList<>();
+        for (E each : type.getEnumConstants()) {
+            known.add(each.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+        }
+        throw node.problem("\"" + node.text() + "\" is not known here; known are " + known);
+    }
+
+    private static DraftSheet.PointSheet point(YamlNode node) {
+        List<YamlNode> columns = node.items();
+        if (columns.size() != 2) {
+            throw node.problem("a point has two columns, [along, out]: found " + columns.size()
+                    + (columns.size() > 2 ? " (a formula with a comma needs quotes)" : ""));
+        }
+        return new DraftSheet.PointSheet(
+                columns.get(0).written(), columns.get(1).written());
+    }
+
+    private static List<JoinSheet> outline(YamlNode node) {
+        List<JoinSheet> joins = node.items().stream().map(SheetReader::join).toList();
+        if (joins.size() < 3) {
+            throw node.problem("an outline needs at least three points");
+        }
+        return joins;
+    }
+
+    private static JoinSheet join(YamlNode node) {
+        if (node.isText()) {
+            return new JoinSheet(
+                    node.written(), JoinSheet.Form.STRAIGHT, Optional.empty(), Optional.empty(), Optional.empty());
+        }
+        node.only("to", "hollow", "round", "at", "towards", "fullness");
+        Written to = node.get("to").written();
+        Optional<Written> at = node.find("at").map(YamlNode::written);
+        if (node.find("towards").isPresent()) {
+            return new JoinSheet(
+                    to,
+                    JoinSheet.Form.TOWARDS,
+                    node.find("fullness").map(YamlNode::written),
+                    Optional.empty(),
+                    node.find("towards").map(YamlNode::written));
+        }
+        boolean hollow = node.find("hollow").isPresent();
+        if (!hollow && node.find("round").isEmpty()) {
+            throw node.problem("a curve needs hollow, round or towards");
+        }
+        return new JoinSheet(
+                to,
+                hollow ? JoinSheet.Form.HOLLOW : JoinSheet.Form.ROUND,
+                Optional.of(node.get(hollow ? "hollow" : "round").written()),
+                at,
+                Optional.empty());
+    }
+
+    private static DraftSheet.EdgeSheet edge(YamlNode node) {
+        YamlNode run = node.isMap() ? node.only("run", "role").get("run") : node;
+        List<Written> ends = twoParts(run, "\\.\\.", "A..B");
+        return new DraftSheet.EdgeSheet(
+                ends.get(0),
+                ends.get(1),
+                node.isMap() ? node.find("role").map(role -> word(role, Role.class)) : Optional.empty());
+    }
+
+    private static List<Written> twoParts(YamlNode node, String separator, String example) {
+        String[] parts = node.text().split("\\s*" + separator + "\\s*");
+        if (parts.length != 2 || parts[0].isBlank()) {
+            throw node.problem("\"" + node.text() + "\" must be written " + example);
+        }
+        return List.of(new Written(parts[0].strip(), node.line()), new Written(parts[1].strip(), node.line()));
+    }
+
+    private static DraftSheet.DartSheet dart(YamlNode node) {
+        PairSheet legs = pair(node.only("point", "legs").get("legs"));
+        return new DraftSheet.DartSheet(node.get("point").written(), legs.from(), legs.to());
+    }
+
+    private static DraftSheet.LineSheet line(YamlNode node) {
+        node.only("kind", "from", "to");
+        return new DraftSheet.LineSheet(
+                word(node.get("kind"), MarkLine.Kind.class),
+                node.get("from").written(),
+                node.get("to").written());
+    }
+
+    private static DraftSheet.NotchSheet notch(YamlNode node) {
+        node.only("on", "at");
+        return new DraftSheet.NotchSheet(
+                node.get("on").written(), node.get("at").written());
+    }
+
+    private static AllowanceSheet allowance(YamlNode node) {
+        Optional<Written> included = Optional.empty();
+        Optional<Written> added = Optional.empty();
+        for (String part : node.text().split("\\s*,\\s*")) {
+            if (part.endsWith(" included")) {
+                included = Optional.of(new Written(part.replace(" included", ""), node.line()));
+            } else if (part.endsWith(" added")) {
+                added = Optional.of(new Written(part.replace(" added", ""), node.line()));
+            } else if (!"none".equals(part)) {
+                throw node.problem("\"" + part
+                        + "\" must be none, an amount with included (3/4 included) or with added (1 in added)");
+            }
+        }
+        return new AllowanceSheet(included, added);
+    }
+
+    private static PairSheet pair(YamlNode node) {
+        List<YamlNode> ends = node.items();
+        if (ends.size() != 2) {
+            throw node.problem("two points must stand here: found " + ends.size());
+        }
+        return new PairSheet(ends.get(0).written(), ends.get(1).written());
+    }
+
+    private static Spans spans(YamlNode node) {
+        List<Written> ends = twoParts(node, "\\.\\.", "0 .. 0.5");
+        try {
+            return new Spans(
+                    Double.parseDouble(ends.get(0).text()),
+                    Double.parseDouble(ends.get(1).text()));
+        } catch (NumberFormatException none) {
+            throw node.problem("two numbers from 0 (centre front) to 1 (centre back) must stand here");
+        }
+    }
+
+    private static List<EdgeRef> run(YamlNode node) {
+        List<YamlNode> items = node.isText() ? List.of(node) : node.items();
+        List<EdgeRef> refs = new ArrayList<>();
+        for (YamlNode item : items) {
+            try {
+                refs.add(EdgeRef.parse(item.text()));
+            } catch (IllegalArgumentException wrong) {
+                throw item.problem(wrong.getMessage());
+            }
+        }
+        return refs;
+    }
+
+    private static SeamSheet seam(YamlNode node) {
+        node.only("join", "kind", "ease", "fullness");
+        List<YamlNode> sides = node.get("join").items();
+        if (sides.size() != 2) {
+            throw node.problem("a seam joins two sides: found " + sides.size());
+        }
+        Seam.Kind kind = word(node.get("kind"), Seam.Kind.class);
+        YamlNode range = node.get(kind.byFullness() ? "fullness" : "ease");
+        List<Written> limits = twoParts(range, "\\.\\.", kind.byFullness() ? "1.4 .. 2.5" : "0 .. 1/8 in");
+        return new SeamSheet(node.line(), run(sides.get(0)), run(sides.get(1)), kind, limits.get(0), limits.get(1));
+    }
+
+    private static DraftSheet.OpeningSheet opening(YamlNode node) {
+        node.only("loop", "passes", "opens");
+        return new DraftSheet.OpeningSheet(
+                node.line(),
+                run(node.get("loop")),
+                node.get("passes").text(),
+                node.get("opens").written());
+    }
+
+    private CheckSheet check(YamlNode node) {
+        node.only("girth", "across", "length", "run", "between", "body", "ease", "want", "within", "why", "remedy");
+        boolean girth = node.find("girth").isPresent();
+        Optional<YamlNode> between = node.find("between");
+        if (between.isPresent() && between.get().items().size() != 2) {
+            throw between.get().problem("two points must stand here: [back.B, back.X]");
+        }
+        boolean wanted = node.find("want").isPresent();
+        return new CheckSheet(
+                node.line(),
+                girth ? CheckSheet.Kind.GIRTH : CheckSheet.Kind.LENGTH,
+                node.get(girth ? "girth" : "length").text(),
+                girth ? node.get("across").texts() : List.of(),
+                girth || between.isPresent() ? List.of() : run(node.get("run")),
+                between.map(SheetReader::run).orElse(List.of()),
+                node.get(wanted ? "want" : "body").written(),
+                wanted ? within(node) : named(node.get("ease")),
+                node.find("remedy").map(SheetReader::remedy));
+    }
+
+    private static DraftSheet.Ease within(YamlNode node) {
+        Written within = node.get("within").written();
+        return new DraftSheet.Ease(
+                new Written("-(" + within.text() + ")", within.line()),
+                within,
+                node.find("why").map(YamlNode::text).orElse("the sheet asks for it"));
+    }
+
+    private DraftSheet.Ease named(YamlNode name) {
+        DraftSheet.Ease ease = eases.get(name.text());
+        if (ease == null) {
+            throw name.problem("\"" + name.text() + "\" is not in the ease table; it has " + eases.keySet());
+        }
+        return ease;
+    }
+
+    private static Remedy remedy(YamlNode node) {
+        node.only("lengthen", "let-out");
+        boolean lengthen = node.find("lengthen").isPresent();
+        return new Remedy(
+                lengthen ? Remedy.Kind.LENGTHEN_AT_LEVEL : Remedy.Kind.LET_OUT_SEAM,
+                node.get(lengthen ? "lengthen" : "let-out").text(),
+                node.line());
+    }
+}
