@@ -2,7 +2,9 @@ package org.soberhem.core.draft;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
@@ -19,14 +21,7 @@ public final class Checks {
      * <p>A length that differs between left and right is judged by its worse side.
      */
     public static List<CheckResult> of(CompiledSheet sheet, Inputs inputs, Pattern pattern) {
-        Frame frame = Drafter.frame(sheet, inputs, Side.MIDDLE);
-        for (CompiledSheet.PieceRuns runs : sheet.pieces) {
-            Optional<Piece> piece = pattern.piece(runs.name(), Side.LEFT);
-            for (CompiledSheet.EdgeRun run : runs.edges()) {
-                piece.flatMap(p -> p.edge(run.name())).ifPresent(edge -> frame.paths.set(run.path(), edge.path()));
-            }
-        }
-        frame.girths = level -> pattern.girth(level, pattern.names());
+        Frame frame = finished(sheet, inputs, pattern);
         List<CheckResult> results = new ArrayList<>();
         for (CompiledSheet.Check check : sheet.checks) {
             results.add(result(check, frame, pattern));
@@ -35,6 +30,35 @@ public final class Checks {
             results.add(opening(opening, frame, pattern));
         }
         return results;
+    }
+
+    /**
+     * Returns what a pattern tells the rules of a silhouette: lengths in millimetres and ratios, by the quantity's name.
+     * Those that need a missing measurement are left out.
+     */
+    public static Map<String, Double> quantities(CompiledSheet sheet, Inputs inputs, Pattern pattern) {
+        Frame frame = finished(sheet, inputs, pattern);
+        Map<String, Double> values = new TreeMap<>();
+        sheet.quantities.forEach((name, formula) -> {
+            double value = formula.value(frame);
+            if (!Double.isNaN(value)) {
+                values.put(name, value);
+            }
+        });
+        return values;
+    }
+
+    /** Fills a frame with the edges of a finished pattern, so that formulas can measure them. */
+    private static Frame finished(CompiledSheet sheet, Inputs inputs, Pattern pattern) {
+        Frame frame = Drafter.frame(sheet, inputs, Side.MIDDLE);
+        for (CompiledSheet.PieceRuns runs : sheet.pieces) {
+            Optional<Piece> piece = pattern.piece(runs.name(), Side.LEFT);
+            for (CompiledSheet.EdgeRun run : runs.edges()) {
+                piece.flatMap(p -> p.edge(run.name())).ifPresent(edge -> frame.paths.set(run.path(), edge.path()));
+            }
+        }
+        frame.girths = level -> pattern.girth(level, pattern.names());
+        return frame;
     }
 
     private static CheckResult result(CompiledSheet.Check check, Frame frame, Pattern pattern) {

@@ -60,6 +60,7 @@ public final class CompiledSheet {
     final List<SeamRun> seams;
     final List<Opening> openings;
     final List<Check> checks;
+    final Map<String, Formula> quantities;
 
     CompiledSheet(SheetCompiler from) {
         this.sheet = from.sheet;
@@ -78,6 +79,7 @@ public final class CompiledSheet {
         this.seams = List.copyOf(from.seams);
         this.openings = List.copyOf(from.openings);
         this.checks = List.copyOf(from.checks);
+        this.quantities = Map.copyOf(from.quantities);
     }
 
     /**

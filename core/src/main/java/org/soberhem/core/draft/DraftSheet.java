@@ -24,6 +24,7 @@ import org.soberhem.core.pattern.Spans;
  * @param seams in order
  * @param openings closed edges that something must pass through
  * @param checks finished girths and lengths against the body
+ * @param quantities what the finished garment tells the rules of a silhouette: formulas, by the quantity's name
  * @param sewing steps of making up, in words
  */
 public record DraftSheet(
@@ -38,6 +39,7 @@ public record DraftSheet(
         List<SeamSheet> seams,
         List<OpeningSheet> openings,
         List<CheckSheet> checks,
+        Map<String, Written> quantities,
         List<String> sewing) {
 
     /**

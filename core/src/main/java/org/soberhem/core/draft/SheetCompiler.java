@@ -29,6 +29,7 @@ final class SheetCompiler {
     final List<CompiledSheet.SeamRun> seams = new ArrayList<>();
     final List<CompiledSheet.Opening> openings = new ArrayList<>();
     final List<CompiledSheet.Check> checks = new ArrayList<>();
+    final Map<String, Formula> quantities = new LinkedHashMap<>();
     final Map<String, Double> middle = new LinkedHashMap<>();
     final Map<EdgeRef, Integer> edgePlaces = new LinkedHashMap<>();
     private final Map<String, Scope.Named> names = new LinkedHashMap<>();
@@ -81,6 +82,14 @@ final class SheetCompiler {
         for (DraftSheet.CheckSheet check : sheet.checks()) {
             checks.add(check(check, finished));
         }
+        sheet.quantities().forEach((name, written) -> {
+            Formula formula = new FormulaReader(written, finished).read();
+            if (!formula.dimension().equals(Dimension.LENGTH)
+                    && !formula.dimension().equals(Dimension.NUMBER)) {
+                throw new SheetException(written, "quantity \"" + name + "\" must be a length or a number");
+            }
+            quantities.put(name, formula);
+        });
         CompiledSheet compiled = new CompiledSheet(this);
         tryAtMiddleSize(compiled);
         return compiled;

@@ -7,6 +7,10 @@ import java.util.Map;
 import java.util.Optional;
 import org.soberhem.core.body.MeasureCatalogue;
 import org.soberhem.core.draft.CompiledSheet;
+import org.soberhem.core.fitting.FitReading;
+import org.soberhem.core.fitting.Zone;
+import org.soberhem.core.layers.Wardrobe;
+import org.soberhem.core.silhouette.Rule;
 import org.soberhem.files.sheet.SheetReader;
 import org.soberhem.files.sheet.YamlNode;
 
@@ -14,11 +18,20 @@ import org.soberhem.files.sheet.YamlNode;
 public final class Library {
 
     private final MeasureCatalogue measures;
+    private final Wardrobe wardrobe;
+    private final List<Rule> rules;
+    private final List<Zone> zones;
+    private final List<FitReading> fitReadings;
     private final Map<String, CompiledSheet> sheets = new LinkedHashMap<>();
     private final Map<String, String> sheetTexts = new LinkedHashMap<>();
 
     private Library() {
         measures = Measures.read(Resources.text("measures.yaml"));
+        wardrobe = Layers.read(Resources.text("layers.yaml"));
+        rules = Rules.read(Resources.text("rules.yaml"));
+        YamlNode places = YamlNode.parse(Resources.text("zones.yaml")).only("zones", "readings");
+        zones = Zones.read(places);
+        fitReadings = Zones.readings(places);
         List<String> names = new ArrayList<>(
                 YamlNode.parse(Resources.text("sheets/index.yaml")).texts());
         for (String name : names) {
@@ -35,6 +48,22 @@ public final class Library {
 
     public MeasureCatalogue measures() {
         return measures;
+    }
+
+    public Wardrobe wardrobe() {
+        return wardrobe;
+    }
+
+    public List<Rule> rules() {
+        return rules;
+    }
+
+    public List<Zone> zones() {
+        return zones;
+    }
+
+    public List<FitReading> fitReadings() {
+        return fitReadings;
     }
 
     public List<CompiledSheet> sheets() {

@@ -61,6 +61,7 @@ public final class SheetReader {
                 "seams",
                 "openings",
                 "checks",
+                "quantities",
                 "sewing");
         List<YamlNode> years = root.get("years").items();
         if (years.size() != 2) {
@@ -90,6 +91,7 @@ public final class SheetReader {
                 list(root, "seams", SheetReader::seam),
                 list(root, "openings", SheetReader::opening),
                 list(root, "checks", this::check),
+                map(root, "quantities", YamlNode::written),
                 root.find("sewing").map(YamlNode::texts).orElse(List.of()));
     }
 

@@ -1,0 +1,111 @@
+package org.soberhem.core.alter;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.soberhem.core.geometry.Box;
+import org.soberhem.core.geometry.Point;
+import org.soberhem.core.length.Sentence;
+import org.soberhem.core.pattern.Level;
+import org.soberhem.core.pattern.Pattern;
+import org.soberhem.core.pattern.Piece;
+import org.soberhem.core.pattern.Spans;
+
+/**
+ * Lengthens or shortens every piece that has a level, evenly or by a wedge.
+ *
+ * <p>What lies below the level moves along the base line; edges that cross the level are redrawn from end to end. Widths do
+ * not change, and an edge on the fold stays straight. Where front, side and back differ, the amount changes evenly
+ * between them round the body; a piece that does not lie round the body takes the front amount at the start of its level
+ * and the back amount at its end.
+ *
+ * @param level name of the level
+ * @param atFront what is added at the centre front, in millimetres; negative shortens
+ * @param atSide at the side
+ * @param atBack at the centre back
+ * @param sides which worn pieces
+ */
+public record LengthenAtLevel(String level, double atFront, double atSide, double atBack, Sides sides)
+        implements Alteration {
+
+    /** Adds the same amount all round. */
+    public static LengthenAtLevel evenly(String level, double amount, Sides sides) {
+        return new LengthenAtLevel(level, amount, amount, amount, sides);
+    }
+
+    @Override
+    public Sentence sentence() {
+        String where = sides == Sides.BOTH ? "" : ", " + sides.words();
+        if (atFront == atSide && atSide == atBack) {
+            return Sentence.of(
+                    "{} at the {} by {}{}", atFront < 0 ? "Shorten" : "Lengthen", level, Math.abs(atFront), where);
+        }
+        boolean shorten = atFront + atSide + atBack < 0;
+        double sign = shorten ? -1 : 1;
+        return Sentence.of(
+                "{} at the {} by a wedge: {} at the front, {} at the side, {} at the back{}",
+                shorten ? "Shorten" : "Lengthen",
+                level,
+                sign * atFront,
+                sign * atSide,
+                sign * atBack,
+                where);
+    }
+
+    @Override
+    public Outcome apply(Pattern pattern) {
+        List<Piece> changed = new ArrayList<>();
+        boolean found = false;
+        for (Piece piece : pattern.pieces()) {
+            Level line = piece.levels().get(level);
+            if (line == null || !sides.include(piece.side())) {
+                changed.add(piece);
+                continue;
+            }
+            found = true;
+            Optional<Outcome> tooShort = tooShort(pattern, piece, line);
+            if (tooShort.isPresent()) {
+                return tooShort.get();
+            }
+            changed.add(Redrawing.moved(piece, point -> movement(piece, line, point)));
+        }
+        if (!found) {
+            return Outcome.refused(pattern, "No piece has the level \"{}\" any more: choose another level", level);
+        }
+        return Outcome.unlessCrossing(pattern, pattern.withPieces(changed));
+    }
+
+    private Optional<Outcome> tooShort(Pattern pattern, Piece piece, Level line) {
+        Box box = piece.seamLine().box();
+        double below = box.maxY() - Math.max(line.from().y(), line.to().y());
+        double least = Math.min(amountAt(piece, 0), amountAt(piece, 1));
+        if (-least < below) {
+            return Optional.empty();
+        }
+        return Optional.of(Outcome.refused(
+                pattern,
+                "The {} reaches only {} below the {}: it cannot be shortened there by {}",
+                piece.name(),
+                below,
+                level,
+                -least));
+    }
+
+    private Point movement(Piece piece, Level line, Point point) {
+        Point across = line.to().minus(line.from());
+        double share = point.minus(line.from()).dot(across) / across.dot(across);
+        double depth = line.from().towards(line.to(), share).y();
+        return point.y() <= depth + 1e-9
+                ? Point.ORIGIN
+                : new Point(0, amountAt(piece, Math.max(0, Math.min(1, share))));
+    }
+
+    private double amountAt(Piece piece, double share) {
+        if (piece.spans().isEmpty()) {
+            return atFront + (atBack - atFront) * share;
+        }
+        Spans spans = piece.spans().get();
+        double place = spans.from() + (spans.to() - spans.from()) * share;
+        return place <= 0.5 ? atFront + (atSide - atFront) * place * 2 : atSide + (atBack - atSide) * (place - 0.5) * 2;
+    }
+}

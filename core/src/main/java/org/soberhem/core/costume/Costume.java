@@ -1,0 +1,66 @@
+package org.soberhem.core.costume;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.soberhem.core.fitting.Fitting;
+
+/**
+ * One reconstruction.
+ *
+ * @param id unique in the workspace
+ * @param title as the maker calls it
+ * @param place where it was worn
+ * @param year what year it shows
+ * @param event when it is needed
+ * @param wearer id of the wearer
+ * @param set id of the wearer's measurement set that it is drawn from
+ * @param stack id of the layer stack that it is worn over
+ * @param garments in the order of dressing
+ * @param fittings oldest first
+ * @param note what the maker wants to remember
+ */
+public record Costume(
+        String id,
+        String title,
+        String place,
+        int year,
+        Optional<LocalDate> event,
+        String wearer,
+        String set,
+        String stack,
+        List<Garment> garments,
+        List<Fitting> fittings,
+        String note) {
+
+    public Costume {
+        garments = List.copyOf(garments);
+        fittings = List.copyOf(fittings);
+    }
+
+    public Optional<Garment> garment(String name) {
+        return garments.stream().filter(garment -> garment.name().equals(name)).findFirst();
+    }
+
+    public Optional<Fitting> latestFitting() {
+        return fittings.isEmpty() ? Optional.empty() : Optional.of(fittings.get(fittings.size() - 1));
+    }
+
+    /** Returns the costume with a garment put in the place of the one with the same name. */
+    public Costume with(Garment changed) {
+        List<Garment> all = new ArrayList<>(garments);
+        all.replaceAll(garment -> garment.name().equals(changed.name()) ? changed : garment);
+        return new Costume(id, title, place, year, event, wearer, set, stack, all, fittings, note);
+    }
+
+    /** Returns the costume with a fitting put in the place of the one with the same number, or added. */
+    public Costume with(Fitting changed) {
+        List<Fitting> all = new ArrayList<>(fittings);
+        all.replaceAll(fitting -> fitting.number() == changed.number() ? changed : fitting);
+        if (!all.contains(changed)) {
+            all.add(changed);
+        }
+        return new Costume(id, title, place, year, event, wearer, set, stack, garments, all, note);
+    }
+}

@@ -1,0 +1,49 @@
+package org.soberhem.core.costume;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.soberhem.core.alter.Alteration;
+
+/**
+ * One garment of a costume.
+ *
+ * @param name unique in its costume
+ * @param sheet the draft sheet as it was when the garment was begun, written out
+ * @param settings settings chosen, by name, in millimetres
+ * @param alterations made so far, in order
+ * @param versions named states, oldest first
+ */
+public record Garment(
+        String name, String sheet, Map<String, Double> settings, List<Alteration> alterations, List<Version> versions) {
+
+    public Garment {
+        settings = Map.copyOf(settings);
+        alterations = List.copyOf(alterations);
+        versions = List.copyOf(versions);
+    }
+
+    public Garment with(Alteration alteration) {
+        List<Alteration> all = new ArrayList<>(alterations);
+        all.add(alteration);
+        return new Garment(name, sheet, settings, all, versions);
+    }
+
+    public Garment withSetting(String setting, double millimetres) {
+        Map<String, Double> changed = new HashMap<>(settings);
+        changed.put(setting, millimetres);
+        return new Garment(name, sheet, changed, alterations, versions);
+    }
+
+    public Garment with(Version version) {
+        List<Version> all = new ArrayList<>(versions);
+        all.add(version);
+        return new Garment(name, sheet, settings, alterations, all);
+    }
+
+    public Optional<Version> latest() {
+        return versions.isEmpty() ? Optional.empty() : Optional.of(versions.get(versions.size() - 1));
+    }
+}

@@ -1,0 +1,13 @@
+package org.soberhem.core.costume;
+
+import org.soberhem.core.length.Sentence;
+
+/**
+ * One thing that stands in a costume's way.
+ *
+ * @param stage where it is settled
+ * @param garment garment concerned; empty if the whole costume
+ * @param target what to show there: a measure, {@code piece.edge}, a level, a remark or a rule
+ * @param sentence what is wrong, in words
+ */
+public record Obstacle(Stage stage, String garment, String target, Sentence sentence) {}

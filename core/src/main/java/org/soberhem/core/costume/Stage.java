@@ -1,0 +1,19 @@
+package org.soberhem.core.costume;
+
+/** The stages of a costume's thread, in order. */
+public enum Stage {
+    TAPE("Tape"),
+    DRAFT("Draft"),
+    FITTING("Fitting"),
+    SILHOUETTE("Silhouette");
+
+    private final String words;
+
+    Stage(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+}

@@ -1,0 +1,65 @@
+package org.soberhem.core.costume;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.soberhem.core.alter.Alteration;
+import org.soberhem.core.alter.Outcome;
+import org.soberhem.core.draft.CheckResult;
+import org.soberhem.core.draft.Checks;
+import org.soberhem.core.draft.CompiledSheet;
+import org.soberhem.core.draft.Draft;
+import org.soberhem.core.draft.DraftException;
+import org.soberhem.core.draft.Drafter;
+import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.length.Sentence;
+import org.soberhem.core.pattern.Pattern;
+import org.soberhem.core.pattern.SeamCheck;
+
+/**
+ * A garment worked out: drafted, altered and judged.
+ *
+ * @param sheet what it was drawn from
+ * @param inputs the wearer's values and the chosen settings
+ * @param draft as the sheet draws it
+ * @param pattern after the alterations
+ * @param refused alterations that could not be done, in words
+ * @param checks girths, lengths and openings
+ * @param seams seams that meet
+ * @param quantities what the rules of a silhouette read
+ */
+public record Work(
+        CompiledSheet sheet,
+        Inputs inputs,
+        Draft draft,
+        Pattern pattern,
+        List<Sentence> refused,
+        List<CheckResult> checks,
+        List<SeamCheck> seams,
+        Map<String, Double> quantities) {
+
+    /**
+     * Drafts, alters and judges.
+     *
+     * @throws DraftException if the sheet cannot be drawn for the wearer
+     */
+    public static Work of(CompiledSheet sheet, Inputs inputs, List<Alteration> alterations) {
+        Draft draft = Drafter.draft(sheet, inputs);
+        Pattern pattern = draft.pattern();
+        List<Sentence> refused = new ArrayList<>();
+        for (Alteration alteration : alterations) {
+            Outcome outcome = alteration.apply(pattern);
+            outcome.refusal().ifPresent(why -> refused.add(Sentence.of("{}: {}", alteration.sentence(), why)));
+            pattern = outcome.pattern();
+        }
+        return new Work(
+                sheet,
+                inputs,
+                draft,
+                pattern,
+                refused,
+                Checks.of(sheet, inputs, pattern),
+                pattern.seamChecks(),
+                Checks.quantities(sheet, inputs, pattern));
+    }
+}

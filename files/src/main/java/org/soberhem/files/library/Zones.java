@@ -1,0 +1,48 @@
+package org.soberhem.files.library;
+
+import java.util.List;
+import org.soberhem.core.fitting.FitReading;
+import org.soberhem.core.fitting.Zone;
+import org.soberhem.files.sheet.YamlNode;
+
+/** Reads the places to point at in a fitting, and what is measured there. */
+final class Zones {
+
+    private Zones() {}
+
+    static List<Zone> read(YamlNode root) {
+        return root.get("zones").items().stream().map(Zones::zone).toList();
+    }
+
+    static List<FitReading> readings(YamlNode root) {
+        return root.get("readings").items().stream()
+                .map(node -> new FitReading(
+                        node.get("id").text(),
+                        node.get("name").text(),
+                        node.get("garment").text()))
+                .toList();
+    }
+
+    private static Zone zone(YamlNode node) {
+        node.only("id", "letter", "name", "back", "sided", "garments", "symptoms");
+        return new Zone(
+                node.get("id").text(),
+                node.get("letter").text(),
+                node.get("name").text(),
+                node.find("back").isPresent(),
+                "true".equals(node.get("sided").text()),
+                node.get("garments").texts(),
+                node.get("symptoms").items().stream().map(Zones::symptom).toList());
+    }
+
+    private static Zone.Symptom symptom(YamlNode node) {
+        node.only("id", "seen", "cause", "remedy", "alter", "direction");
+        return new Zone.Symptom(
+                node.get("id").text(),
+                node.get("seen").text(),
+                node.get("cause").text(),
+                node.get("remedy").text(),
+                node.find("alter").map(YamlNode::text).orElse(""),
+                node.find("direction").map(YamlNode::number).orElse(0));
+    }
+}

@@ -1,0 +1,78 @@
+package org.soberhem.files.store;
+
+import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.annotation.JsonValue;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.zip.GZIPInputStream;
+import java.util.zip.GZIPOutputStream;
+import org.soberhem.core.alter.Alteration;
+import org.soberhem.core.alter.LengthenAtLevel;
+import org.soberhem.core.alter.TakeInSeam;
+import org.soberhem.core.length.Length;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Turns core's values into JSON and back. Names in JSON are those of the record components. */
+final class Codec {
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = LengthenAtLevel.class, name = "lengthen-at-level"),
+        @JsonSubTypes.Type(value = TakeInSeam.class, name = "take-in-seam")
+    })
+    @JsonIgnoreProperties("sentence")
+    private interface AlterationJson {}
+
+    private abstract static class LengthJson {
+        @JsonCreator
+        LengthJson(long nanometres) {}
+
+        @JsonValue
+        abstract long nanometres();
+    }
+
+    private final JsonMapper mapper = JsonMapper.builder()
+            .addMixIn(Alteration.class, AlterationJson.class)
+            .addMixIn(Length.class, LengthJson.class)
+            .build();
+
+    JsonNode tree(Object value) {
+        return mapper.valueToTree(value);
+    }
+
+    <T> T value(JsonNode tree, Class<T> type) {
+        return mapper.treeToValue(tree, type);
+    }
+
+    String text(JsonNode tree) {
+        return mapper.writeValueAsString(tree);
+    }
+
+    JsonNode parse(String text) {
+        return mapper.readTree(text);
+    }
+
+    byte[] packed(JsonNode tree) {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (GZIPOutputStream zip = new GZIPOutputStream(bytes)) {
+            zip.write(mapper.writeValueAsBytes(tree));
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
+        }
+        return bytes.toByteArray();
+    }
+
+    JsonNode unpacked(byte[] bytes) {
+        try (GZIPInputStream zip = new GZIPInputStream(new ByteArrayInputStream(bytes))) {
+            return mapper.readTree(zip);
+        } catch (IOException damaged) {
+            throw new StoreException("The workspace is damaged: a stored value cannot be unpacked", damaged);
+        }
+    }
+}

@@ -1,0 +1,285 @@
+package org.soberhem.files.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.RandomAccessFile;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.soberhem.core.alter.LengthenAtLevel;
+import org.soberhem.core.alter.Sides;
+import org.soberhem.core.alter.TakeInSeam;
+import org.soberhem.core.body.MeasurementSet;
+import org.soberhem.core.body.Posture;
+import org.soberhem.core.body.Reading;
+import org.soberhem.core.body.Wearer;
+import org.soberhem.core.costume.Costume;
+import org.soberhem.core.costume.Garment;
+import org.soberhem.core.costume.Version;
+import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.fitting.Fitting;
+import org.soberhem.core.fitting.Remark;
+import org.soberhem.core.length.Length;
+import org.soberhem.core.length.LengthEntry;
+import org.soberhem.core.length.LengthUnit;
+import org.soberhem.core.pattern.EdgeRef;
+import org.soberhem.core.pattern.Side;
+
+class WorkspaceTest {
+
+    private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-11-24T10:00:00Z"), ZoneOffset.UTC);
+
+    @TempDir
+    Path folder;
+
+    private Workspace open() {
+        return Workspace.open(folder, CLOCK);
+    }
+
+    private static Line<Wearer> keep(Workspace workspace, Wearer wearer, String sentence) {
+        return workspace.keep("wearer", wearer.id(), wearer, "test", sentence, "[]", Wearer.class);
+    }
+
+    private static Wearer wearer(String note) {
+        Reading reading = new Reading(
+                "full-bust", Side.MIDDLE, Posture.STANDING, List.of(LengthEntry.parse("38 1/2", LengthUnit.INCH)));
+        MeasurementSet set =
+                new MeasurementSet("s1", LocalDate.of(2026, 3, 1), "none", "", "a helper", List.of(reading));
+        return new Wearer("w1", "Ida", note, List.of(set));
+    }
+
+    private static Costume costume() {
+        Version version = new Version(
+                1,
+                LocalDate.of(2026, 4, 1),
+                "first mock-up",
+                Map.of("full-bust", Inputs.Measured.both(977.9)),
+                Map.of("stand", 25.4),
+                List.of(LengthenAtLevel.evenly("midriff", -12.7, Sides.BOTH)));
+        Garment blouse = new Garment(
+                "Blouse",
+                "draft: x",
+                Map.of("stand", 25.4),
+                List.of(new TakeInSeam(EdgeRef.parse("back.side"), 6.35, 0, Sides.LEFT)),
+                List.of(version));
+        Remark remark = new Remark(
+                "r1",
+                "Blouse",
+                "bust",
+                Sides.LEFT,
+                "strains",
+                Optional.of(Length.ofInches(0, 3, 8)),
+                "too narrow",
+                Optional.of(new Remark.Decision(
+                        "let out", Optional.of(LengthenAtLevel.evenly("midriff", 3, Sides.BOTH)), 2)),
+                Remark.State.OPEN);
+        Fitting fitting = new Fitting(
+                1,
+                LocalDate.of(2026, 4, 9),
+                new Fitting.Mockup(Map.of("Blouse", 1), "calico"),
+                "blouse-1906",
+                true,
+                "",
+                List.of(remark),
+                Map.of("collar-ease", Length.ofMillimetres(8)));
+        return new Costume(
+                "c1",
+                "Blouse",
+                "here",
+                1906,
+                Optional.of(LocalDate.of(2026, 7, 1)),
+                "w1",
+                "s1",
+                "blouse-1906",
+                List.of(blouse),
+                List.of(fitting),
+                "");
+    }
+
+    @Test
+    void keep_everythingComesBackAsItWas() {
+        try (Workspace workspace = open()) {
+            keep(workspace, wearer("tall"), "began");
+            workspace.keep("costume", "c1", costume(), "new", "began", "[\"x\"]", Costume.class);
+        }
+        try (Workspace workspace = open()) {
+            assertThat(workspace.lines("wearer", Wearer.class))
+                    .singleElement()
+                    .satisfies(line -> assertThat(line.value()).isEqualTo(wearer("tall")));
+            assertThat(workspace.lines("costume", Costume.class))
+                    .singleElement()
+                    .satisfies(line -> assertThat(line.value()).isEqualTo(costume()));
+            assertThat(workspace.inTheWay("c1")).isEqualTo("[\"x\"]");
+        }
+    }
+
+    @Test
+    void undoAndRedo_surviveARestart() {
+        try (Workspace workspace = open()) {
+            keep(workspace, wearer("one"), "began");
+            keep(workspace, wearer("two"), "wrote two");
+            keep(workspace, wearer("three"), "wrote three");
+            assertThat(workspace.undo("w1", Wearer.class).value().note()).isEqualTo("two");
+        }
+        try (Workspace workspace = open()) {
+            Line<Wearer> line = workspace.lines("wearer", Wearer.class).get(0);
+            assertThat(line.value().note()).isEqualTo("two");
+            assertThat(line.done()).isEqualTo("wrote two");
+            assertThat(line.redo()).isEqualTo("wrote three");
+            assertThat(workspace.redo("w1", Wearer.class).value().note()).isEqualTo("three");
+            assertThat(workspace.redo("w1", Wearer.class).value().note()).isEqualTo("three");
+            workspace.undo("w1", Wearer.class);
+            Line<Wearer> first = workspace.undo("w1", Wearer.class);
+            assertThat(first.value().note()).isEqualTo("one");
+            assertThat(first.undoable()).isFalse();
+            assertThat(workspace.undo("w1", Wearer.class).value().note()).isEqualTo("one");
+        }
+    }
+
+    @Test
+    void keep_afterUndo_forgetsWhatCouldBeRedone() {
+        try (Workspace workspace = open()) {
+            keep(workspace, wearer("one"), "began");
+            keep(workspace, wearer("two"), "wrote two");
+            workspace.undo("w1", Wearer.class);
+            Line<Wearer> line = keep(workspace, wearer("other"), "wrote other");
+            assertThat(line.value().note()).isEqualTo("other");
+            assertThat(line.redo()).isEmpty();
+        }
+    }
+
+    @Test
+    void keep_acrossSnapshots_everyStateIsReached() {
+        int states = 2 * Workspace.SNAPSHOT_EVERY + 3;
+        try (Workspace workspace = open()) {
+            for (int i = 0; i < states; i++) {
+                keep(workspace, wearer("note " + i), "wrote " + i);
+            }
+        }
+        try (Workspace workspace = open()) {
+            for (int i = states - 2; i >= 0; i--) {
+                assertThat(workspace.undo("w1", Wearer.class).value().note()).isEqualTo("note " + i);
+            }
+        }
+    }
+
+    @Test
+    void open_secondTime_isReadOnlyAndSaysSo() {
+        try (Workspace first = open();
+                Workspace second = open()) {
+            keep(first, wearer("one"), "began");
+            assertThat(first.isReadOnly()).isFalse();
+            assertThat(second.isReadOnly()).isTrue();
+            assertThat(second.lines("wearer", Wearer.class)).hasSize(1);
+            assertThatThrownBy(() -> keep(second, wearer("two"), "wrote"))
+                    .isInstanceOf(StoreException.class)
+                    .hasMessageContaining("open in another window");
+        }
+    }
+
+    @Test
+    void open_newerFormat_refusedUntouched() throws Exception {
+        open().close();
+        Path database = folder.resolve("workspace.db");
+        try (RandomAccessFile file = new RandomAccessFile(database.toFile(), "rw")) {
+            file.seek(60);
+            file.writeInt(99);
+        }
+        byte[] before = Files.readAllBytes(database);
+        assertThatThrownBy(this::open)
+                .isInstanceOf(StoreException.class)
+                .hasMessageContaining("newer Sober Hem (format 99");
+        assertThat(Files.readAllBytes(database)).isEqualTo(before);
+    }
+
+    @Test
+    void open_noDatabase_refusedUntouched() throws Exception {
+        Path database = folder.resolve("workspace.db");
+        Files.writeString(database, "not a database, but long enough to be taken for one. ".repeat(10));
+        assertThatThrownBy(this::open)
+                .isInstanceOf(StoreException.class)
+                .hasMessageContaining("is damaged and was not touched");
+        assertThat(Files.readString(database)).startsWith("not a database");
+    }
+
+    @Test
+    void open_damagedPages_saysWhereTheBackupIs() throws Exception {
+        try (Workspace workspace = open()) {
+            keep(workspace, wearer("one"), "began");
+        }
+        try (RandomAccessFile file =
+                new RandomAccessFile(folder.resolve("workspace.db").toFile(), "rw")) {
+            file.seek(100);
+            file.write(new byte[(int) file.length() - 100]);
+        }
+        assertThatThrownBy(() -> {
+                    try (Workspace workspace = open()) {
+                        workspace.lines("wearer", Wearer.class);
+                    }
+                })
+                .isInstanceOf(StoreException.class)
+                .hasMessageContaining("backups");
+    }
+
+    /** The process file system refuses new folders even to the superuser. */
+    @Test
+    void open_folderThatCannotBeWritten_refused() {
+        assertThatThrownBy(() -> Workspace.open(Path.of("/proc/sober-hem"), CLOCK))
+                .isInstanceOf(StoreException.class)
+                .hasMessageContaining("cannot be written");
+    }
+
+    @Test
+    void keep_fullDisk_losesNothingAndCanBeDoneAgain() {
+        try (Workspace workspace = open()) {
+            keep(workspace, wearer("one"), "began");
+            workspace.limitPages(1);
+            String long1 = "x".repeat(200_000);
+            assertThatThrownBy(() -> keep(workspace, wearer(long1), "wrote much"))
+                    .isInstanceOf(StoreException.class)
+                    .hasMessageContaining("The disk is full");
+            assertThat(workspace.lines("wearer", Wearer.class).get(0).value().note())
+                    .isEqualTo("one");
+            workspace.limitPages(1_000_000);
+            assertThat(keep(workspace, wearer(long1), "wrote much").value().note())
+                    .hasSize(200_000);
+        }
+    }
+
+    @Test
+    void backUp_onceADay_opensAsAWorkspace(@TempDir Path other) throws Exception {
+        try (Workspace workspace = open()) {
+            keep(workspace, wearer("one"), "began");
+            workspace.backUp();
+            workspace.backUp();
+            workspace.verify();
+        }
+        Path copy = folder.resolve("backups/workspace-2026-11-24.db");
+        Files.copy(copy, other.resolve("workspace.db"));
+        try (Workspace restored = Workspace.open(other, CLOCK)) {
+            assertThat(restored.lines("wearer", Wearer.class)).hasSize(1);
+        }
+    }
+
+    @Test
+    void revision_isSmall() {
+        Codec codec = new Codec();
+        Costume before = costume();
+        Costume after = before.with(before.garments().get(0).withSetting("stand", 20));
+        String changes = codec.text(Changes.between(codec.tree(before), codec.tree(after)));
+        assertThat(changes).hasSizeLessThan(120);
+        assertThat(codec.value(Changes.backward(codec.tree(after), codec.parse(changes)), Costume.class))
+                .isEqualTo(before);
+        assertThat(codec.value(Changes.forward(codec.tree(before), codec.parse(changes)), Costume.class))
+                .isEqualTo(after);
+    }
+}
