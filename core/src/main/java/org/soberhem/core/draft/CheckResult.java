@@ -33,6 +33,9 @@ public record CheckResult(
      */
     public record Where(String piece, String part) {}
 
+    /** A girth off by less is not told: half an eighth of an inch, in millimetres. */
+    public static final double TOLERANCE = 25.4 / 16;
+
     /** Says whether the body's measurement is there to judge by. */
     public boolean isJudged() {
         return !Double.isNaN(body);
@@ -40,7 +43,7 @@ public record CheckResult(
 
     /** Says whether the finished length is within its ease; one that cannot be judged does not pass. */
     public boolean passes() {
-        return is >= least - 1e-6 && is <= most + 1e-6;
+        return is >= least - TOLERANCE && is <= most + TOLERANCE;
     }
 
     /** Returns how much must be added to reach the nearest limit, in millimetres; 0 if it passes. */

@@ -48,14 +48,23 @@ public record SeamCheck(Seam seam, Side side, double firstLength, double secondL
         if (isTrue()) {
             return Math.abs(difference) < TOLERANCE
                     ? Sentence.of("{}: the lengths agree", where)
-                    : Sentence.of("{}: {} {}, within its ease", where, Math.abs(difference), longer());
+                    : Sentence.of("{}: {} {}, within its ease", where, millimetres(Math.abs(difference)), longer());
         }
         return Sentence.of(
-                "{}: {} {}, wanted {} to {} of ease", where, Math.abs(difference), longer(), seam.least(), seam.most());
+                "{}: {} {}, wanted {} to {} of ease",
+                where,
+                millimetres(Math.abs(difference)),
+                longer(),
+                millimetres(seam.least()),
+                millimetres(seam.most()));
     }
 
     private String longer() {
         return difference() > 0 ? "longer" : "shorter";
+    }
+
+    private static String millimetres(double value) {
+        return Math.round(value * 10) / 10.0 + " mm";
     }
 
     private static String ratio(double value) {

@@ -1,6 +1,8 @@
 package org.soberhem.desk.cli;
 
 import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.function.Consumer;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import picocli.CommandLine;
@@ -26,9 +28,14 @@ public final class SoberHem implements Runnable {
     @Override
     public void run() {}
 
-    /** Runs a command and returns its exit code: 0 done, 1 does not fit, 2 wrong input. */
-    public static int execute(String[] args, PrintWriter out, PrintWriter err) {
+    /**
+     * Runs a command and returns its exit code: 0 done, 1 does not fit, 2 wrong input.
+     *
+     * @param tour renders the tour into a folder
+     */
+    public static int execute(String[] args, PrintWriter out, PrintWriter err, Consumer<Path> tour) {
         CommandLine line = new CommandLine(new SoberHem())
+                .addSubcommand(new TourCommand(tour))
                 .setOut(out)
                 .setErr(err)
                 .setExecutionExceptionHandler((failure, command, parsed) -> {
@@ -47,11 +54,5 @@ public final class SoberHem implements Runnable {
                     return WRONG_INPUT;
                 });
         return line.execute(args);
-    }
-
-    public static void main(String[] args) {
-        PrintWriter out = new PrintWriter(System.out, true);
-        PrintWriter err = new PrintWriter(System.err, true);
-        System.exit(execute(args, out, err));
     }
 }

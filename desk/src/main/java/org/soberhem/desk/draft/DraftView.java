@@ -1,0 +1,371 @@
+package org.soberhem.desk.draft;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import org.soberhem.core.alter.Alteration;
+import org.soberhem.core.alter.Remedy;
+import org.soberhem.core.body.EntryJudgement;
+import org.soberhem.core.body.Measure;
+import org.soberhem.core.costume.Garment;
+import org.soberhem.core.costume.Stage;
+import org.soberhem.core.costume.Version;
+import org.soberhem.core.costume.Work;
+import org.soberhem.core.draft.CheckResult;
+import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.length.Length;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.length.Sentence;
+import org.soberhem.core.pattern.Pattern;
+import org.soberhem.core.pattern.SeamCheck;
+import org.soberhem.core.pattern.Side;
+import org.soberhem.desk.studio.Situation;
+import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.widget.ObstacleList;
+import org.soberhem.desk.widget.Paper;
+import org.soberhem.desk.widget.Parts;
+import org.soberhem.desk.widget.TapeWindow;
+
+/** The draft: paper to scale, numbers beside it, what stands in the way, the tape and the walk beneath. */
+public final class DraftView extends BorderPane {
+
+    private static final double SIDE = 380;
+    private static final int MOST_TAPES = 7;
+
+    private final Studio studio;
+    private final PrintPanel print;
+    private final Paper paper = new Paper();
+    private final NumbersPanel numbers = new NumbersPanel(paper.pickProperty()::set);
+    private final AlterPanel alter;
+    private final ObstacleList obstacles;
+    private final VBox remedies = new VBox(6);
+    private final HBox shelf = new HBox(8);
+    private final Map<String, TapeWindow> tapes = new LinkedHashMap<>();
+    private final Label walk = new Label();
+    private final StackPane panel = new StackPane();
+    private final VBox foot;
+    private List<WalkStep> steps = List.of();
+    private int step;
+    private Optional<Pattern> preview = Optional.empty();
+    private String shownGarment = "";
+
+    /**
+     * @param studio the studio
+     * @param print the panel that prints and exports what is shown
+     */
+    public DraftView(Studio studio, PrintPanel print) {
+        this.studio = studio;
+        this.print = print;
+        getStyleClass().add("draft-view");
+        alter = new AlterPanel(this::preview, this::make, this::nameVersion);
+        obstacles = new ObstacleList(studio::settle);
+        foot = new VBox(shelf, walkLine());
+        shelf.setPadding(new Insets(8, 12, 8, 12));
+        shelf.getStyleClass().add("foot");
+        setCenter(paper);
+        setRight(side());
+        setBottom(foot);
+        paper.pickProperty().addListener((was, before, now) -> {
+            numbers.pick(Optional.ofNullable(now));
+            if (now != null) {
+                walkTo(now);
+            }
+        });
+        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+        studio.situationProperty().addListener((was, before, now) -> refresh());
+        studio.formatProperty().addListener((was, before, now) -> refresh());
+        studio.garmentProperty().addListener((was, before, now) -> refresh());
+        studio.targetProperty().addListener((was, before, now) -> aim(now));
+        refresh();
+    }
+
+    private VBox side() {
+        ToggleGroup tabs = new ToggleGroup();
+        HBox heads = new HBox(
+                6, tab("Numbers", tabs, numbers), tab("Alter", tabs, alter), tab("Print and export", tabs, print));
+        heads.setPadding(new Insets(10, 12, 6, 12));
+        panel.getChildren().addAll(numbers, alter, print);
+        tabs.getToggles().get(0).setSelected(true);
+        VBox.setVgrow(panel, Priority.ALWAYS);
+        VBox way = new VBox(4, Parts.label("In the way", "caps"), obstacles, remedies);
+        way.setPadding(new Insets(8, 0, 8, 0));
+        way.getChildren().get(0).setTranslateX(12);
+        remedies.setPadding(new Insets(4, 12, 4, 12));
+        ScrollPane scroll = new ScrollPane(way);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setPrefHeight(250);
+        scroll.setMinHeight(250);
+        scroll.getStyleClass().add("foot");
+        VBox side = new VBox(heads, panel, scroll);
+        side.getStyleClass().add("panel");
+        side.setPrefWidth(SIDE);
+        side.setMinWidth(SIDE);
+        side.setMaxWidth(SIDE);
+        return side;
+    }
+
+    private ToggleButton tab(String words, ToggleGroup group, Node shown) {
+        ToggleButton tab = new ToggleButton(words);
+        tab.setToggleGroup(group);
+        Parts.show(shown, false);
+        tab.selectedProperty().addListener((was, before, now) -> {
+            Parts.show(shown, now);
+            if (!now && group.getSelectedToggle() == null) {
+                tab.setSelected(true);
+            }
+        });
+        return tab;
+    }
+
+    private HBox walkLine() {
+        Button back = Parts.hinted(Parts.button("‹ back", () -> walkBy(-1), "quiet"), "Page Up");
+        Button next = Parts.hinted(Parts.button("next ›", () -> walkBy(1), "quiet"), "Page Down");
+        walk.getStyleClass().add("heading");
+        HBox line = new HBox(12, back, walk, Parts.gap(), next);
+        line.setAlignment(Pos.CENTER_LEFT);
+        line.setPadding(new Insets(0, 12, 0, 12));
+        line.setMinHeight(48);
+        line.setPrefHeight(48);
+        line.getStyleClass().add("foot");
+        return line;
+    }
+
+    private void key(KeyEvent event) {
+        if (event.getCode() == KeyCode.PAGE_UP || event.getCode() == KeyCode.PAGE_DOWN) {
+            walkBy(event.getCode() == KeyCode.PAGE_DOWN ? 1 : -1);
+            event.consume();
+        } else if (event.getCode() == KeyCode.ESCAPE
+                && !studio.situation().tried().isEmpty()) {
+            studio.forgetTried();
+            event.consume();
+        } else if (event.getCode() == KeyCode.F6) {
+            Parts.show(foot, !foot.isVisible());
+            event.consume();
+        }
+    }
+
+    private void refresh() {
+        Situation now = studio.situation();
+        if (now == null) {
+            return;
+        }
+        obstacles.show(now.inTheWay(), studio.format());
+        Optional<Work> work = now.work(studio.garmentProperty().get());
+        Parts.show(paper, work.isPresent());
+        remedies.getChildren().clear();
+        if (work.isEmpty()) {
+            setLeft(empty(now));
+            return;
+        }
+        setLeft(null);
+        if (!shownGarment.equals(
+                now.costume().id() + "/" + studio.garmentProperty().get())) {
+            shownGarment = now.costume().id() + "/" + studio.garmentProperty().get();
+            paper.pickProperty().set(null);
+            tapes.clear();
+            step = 0;
+        }
+        Garment garment = now.costume().garment(studio.garmentProperty().get()).orElseThrow();
+        numbers.show(work.get(), studio.format());
+        alter.show(work.get(), garment, studio.format());
+        print.show(now, garment, work.get());
+        steps = WalkStep.of(work.get().draft(), studio.format());
+        step = Math.min(step, steps.size() - 1);
+        walk.setText(steps.get(step).sentence());
+        remedies(work.get());
+        tapes(now, work.get());
+        draw(work.get(), garment);
+    }
+
+    private VBox empty(Situation now) {
+        VBox words = new VBox(8, Parts.label("This garment cannot be drawn yet", "title"));
+        now.judgement()
+                .failures()
+                .values()
+                .forEach(failure -> words.getChildren().add(Parts.text(failure.getMessage())));
+        if (now.set().isEmpty()) {
+            words.getChildren().add(Parts.text("The wearer has not been measured. Open the tape first."));
+        }
+        words.getChildren()
+                .add(Parts.button("Open the tape", () -> studio.placeProperty().set(Optional.of(Stage.TAPE)), "main"));
+        words.setPadding(new Insets(60));
+        words.setMaxWidth(700);
+        return words;
+    }
+
+    private void draw(Work work, Garment garment) {
+        List<String> troubled = new ArrayList<>();
+        for (CheckResult check : work.checks()) {
+            if (check.isJudged() && !check.passes()) {
+                troubled.add(check.where().piece() + "." + check.where().part());
+            }
+        }
+        for (SeamCheck seam : work.seams()) {
+            if (!seam.isTrue()) {
+                seam.seam().first().forEach(ref -> troubled.add(ref.toString()));
+                seam.seam().second().forEach(ref -> troubled.add(ref.toString()));
+            }
+        }
+        Optional<Pattern> ghost = preview.isPresent() ? preview : start(work, garment);
+        paper.show(new Paper.Scene(work.pattern(), ghost, work.draft().plates(), troubled, studio.format()));
+    }
+
+    /** The state to compare with: the pattern on the kept readings while one is tried, else the latest version. */
+    private Optional<Pattern> start(Work work, Garment garment) {
+        if (!studio.situation().tried().isEmpty()) {
+            return studio.kept(garment).map(Work::pattern);
+        }
+        Optional<Version> latest = garment.latest();
+        return latest.flatMap(version -> studio.work(garment, version))
+                .map(Work::pattern)
+                .filter(pattern -> !pattern.equals(work.pattern()));
+    }
+
+    private void remedies(Work work) {
+        for (CheckResult check : work.checks()) {
+            Optional<Alteration> remedy = Remedy.of(check);
+            if (remedy.isEmpty() || remedy.get().apply(work.pattern()).refusal().isPresent()) {
+                continue;
+            }
+            remedies.getChildren()
+                    .add(Parts.hinted(
+                            Parts.button(remedy.get().sentence().in(studio.format()), () -> make(remedy.get())),
+                            "Settles: " + check.name()));
+        }
+        if (!remedies.getChildren().isEmpty()) {
+            remedies.getChildren().add(0, Parts.label("Would mend it", "small", "soft"));
+        }
+    }
+
+    private void make(Alteration alteration) {
+        preview = Optional.empty();
+        alter.cleared();
+        studio.alter(studio.garmentProperty().get(), alteration);
+    }
+
+    private void nameVersion() {
+        Situation now = studio.situation();
+        String garment = studio.garmentProperty().get();
+        int next = now.costume().garment(garment).orElseThrow().versions().size() + 1;
+        studio.nameVersion(
+                now.costume(), garment, "named on the draft", Sentence.of("Named version {} of the {}", next, garment));
+    }
+
+    private void preview(Optional<Pattern> after) {
+        if (preview.equals(after)) {
+            return;
+        }
+        preview = after;
+        Situation now = studio.situation();
+        now.work(studio.garmentProperty().get())
+                .ifPresent(work -> draw(
+                        work,
+                        now.costume().garment(studio.garmentProperty().get()).orElseThrow()));
+    }
+
+    private void tapes(Situation now, Work work) {
+        if (tapes.isEmpty()) {
+            shelf.getChildren().clear();
+            String governing = work.sheet().sheet().scale().by();
+            work.sheet().sheet().measures().forEach((name, ids) -> {
+                if (tapes.size() < MOST_TAPES) {
+                    String id = ids.stream()
+                            .filter(i -> work.inputs().find(i).isPresent())
+                            .findFirst()
+                            .orElse(ids.get(0));
+                    boolean first = name.equals(governing);
+                    TapeWindow tape =
+                            new TapeWindow(first, value -> studio.tryMeasure(id, value), value -> typed(id, value));
+                    tape.setPrefWidth(first ? 260 : 160);
+                    tape.setMinWidth(120);
+                    HBox.setHgrow(tape, Priority.ALWAYS);
+                    tapes.put(id, tape);
+                    shelf.getChildren().add(tape);
+                }
+            });
+        }
+        tapes.forEach((id, tape) -> {
+            Optional<Inputs.Measured> value = work.inputs().find(id);
+            Parts.show(tape, value.isPresent());
+            value.ifPresent(measured -> {
+                boolean tried = now.tried().containsKey(id);
+                tape.show(measured.on(Side.MIDDLE), studio.format(), note(now, id, tried), tried);
+            });
+        });
+    }
+
+    private String note(Situation now, String id, boolean tried) {
+        LengthFormat format = studio.format();
+        Optional<Length> kept = now.set().flatMap(set -> set.value(id, Side.LEFT));
+        if (tried) {
+            return kept.map(length -> "tried; the tape says " + format.format(length))
+                    .orElse("tried");
+        }
+        return studio.library().measures().find(id).map(Measure::name).orElse(id);
+    }
+
+    private void typed(String id, Length value) {
+        Optional<Measure> measure = studio.library().measures().find(id);
+        if (measure.isPresent()) {
+            EntryJudgement judgement = EntryJudgement.of(measure.get(), value);
+            judgement.sentence().ifPresent(sentence -> studio.doneProperty().set(sentence.in(studio.format())));
+            if (judgement.refused()) {
+                return;
+            }
+        }
+        studio.tryMeasure(id, value.toMillimetres());
+    }
+
+    private void walkBy(int by) {
+        if (steps.isEmpty()) {
+            return;
+        }
+        step = Math.floorMod(step + by, steps.size());
+        WalkStep now = steps.get(step);
+        walk.setText(now.sentence());
+        paper.pickProperty()
+                .set(now.point()
+                        .map(point -> new Paper.Pick(now.piece(), point))
+                        .orElse(null));
+    }
+
+    private void walkTo(Paper.Pick pick) {
+        for (int i = 0; i < steps.size(); i++) {
+            WalkStep each = steps.get(i);
+            if (each.piece().equals(pick.piece())
+                    && each.point().filter(pick.point()::equals).isPresent()) {
+                step = i;
+                walk.setText(each.sentence());
+            }
+        }
+    }
+
+    private void aim(String target) {
+        int dot = target.indexOf('.');
+        if (dot > 0) {
+            studio.situation()
+                    .work(studio.garmentProperty().get())
+                    .flatMap(work -> work.pattern().piece(target.substring(0, dot), Side.LEFT))
+                    .flatMap(piece -> piece.edge(target.substring(dot + 1)))
+                    .ifPresent(edge -> paper.pickProperty().set(new Paper.Pick(target.substring(0, dot), edge.from())));
+        }
+    }
+}

@@ -1,0 +1,26 @@
+package org.soberhem.desk.draft;
+
+import org.soberhem.core.length.LengthEntry;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.length.LengthFormatException;
+import org.soberhem.core.length.LengthUnit;
+
+/** Shows a sheet's own numbers with real fractions. */
+final class Units {
+
+    private Units() {}
+
+    /** Returns a plain number such as {@code 1 3/4} as 1¾, anything else as written. */
+    static String shown(String written) {
+        if (!written.matches("[-\\d /]+")) {
+            return written;
+        }
+        try {
+            LengthEntry entry = LengthEntry.parse(written, LengthUnit.INCH);
+            boolean eighths = entry.value().nanometres() * 8 % LengthUnit.INCH.nanometres() == 0;
+            return (eighths ? LengthFormat.INCH_EIGHTHS : LengthFormat.INCH_SIXTEENTHS).number(entry.value());
+        } catch (LengthFormatException formula) {
+            return written;
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** Where the application starts. */
+package org.soberhem.desk;

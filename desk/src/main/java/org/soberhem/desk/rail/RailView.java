@@ -1,0 +1,170 @@
+package org.soberhem.desk.rail;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Group;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.Line;
+import org.soberhem.core.costume.Stage;
+import org.soberhem.core.costume.Work;
+import org.soberhem.desk.studio.Situation;
+import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.widget.Parts;
+import org.soberhem.desk.widget.Thumbnail;
+
+/** All costumes, the next event first. */
+public final class RailView extends BorderPane {
+
+    private static final double THUMB_WIDTH = 250;
+    private static final double THUMB_HEIGHT = 128;
+
+    private final Studio studio;
+    private final Consumer<Situation> open;
+    private final VBox cards = new VBox(12);
+    private final TextField search = new TextField();
+    private final Label count = Parts.label("", "soft");
+
+    /** @param open opens a costume where it stands */
+    public RailView(Studio studio, Consumer<Situation> open) {
+        this.studio = studio;
+        this.open = open;
+        search.setPromptText("Find a costume, wearer or garment");
+        search.setPrefColumnCount(24);
+        search.textProperty().addListener((was, before, now) -> refresh());
+        HBox head = new HBox(16, Parts.label("Costumes", "title"), count, Parts.gap(), search);
+        head.setAlignment(Pos.CENTER_LEFT);
+        head.setPadding(new Insets(20, 28, 12, 28));
+        cards.setPadding(new Insets(4, 28, 28, 28));
+        ScrollPane scroll = new ScrollPane(cards);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        setTop(head);
+        setCenter(scroll);
+        refresh();
+    }
+
+    /** Reads all costumes again. */
+    public void refresh() {
+        List<Situation> all = studio.overview();
+        cards.getChildren().clear();
+        all.stream()
+                .filter(this::found)
+                .forEach(situation -> cards.getChildren().add(card(situation)));
+        count.setText(all.size() == 1 ? "1 unfinished" : all.size() + " unfinished");
+        if (cards.getChildren().isEmpty()) {
+            cards.getChildren()
+                    .add(Parts.text(
+                            all.isEmpty()
+                                    ? "There is no costume yet. Start with ./sober-hem --demo to see three at work."
+                                    : "No costume, wearer or garment has these words.",
+                            "soft"));
+        }
+    }
+
+    private boolean found(Situation situation) {
+        String words = search.getText().strip().toLowerCase(Locale.ROOT);
+        String all = situation.costume().title() + " " + situation.wearer().name() + " "
+                + situation.costume().garments().stream().map(g -> g.name()).toList();
+        return words.isEmpty() || all.toLowerCase(Locale.ROOT).contains(words);
+    }
+
+    private Button card(Situation situation) {
+        Label first = Parts.text(first(situation), situation.inTheWay().isEmpty() ? "settled" : "label");
+        first.prefWidthProperty().bind(cards.widthProperty().subtract(THUMB_WIDTH + 270));
+        VBox words = new VBox(
+                6,
+                Parts.label(situation.costume().title(), "title"),
+                Parts.label(about(situation), "soft"),
+                thread(situation),
+                first);
+        words.setAlignment(Pos.TOP_LEFT);
+        HBox.setHgrow(words, Priority.ALWAYS);
+        Optional<Work> drawn = situation.judgement().works().values().stream().findFirst();
+        HBox row = new HBox(20, picture(drawn), words, days(situation));
+        row.setAlignment(Pos.CENTER_LEFT);
+        Button card = new Button();
+        card.getStyleClass().setAll("costume-card");
+        card.setGraphic(row);
+        card.setAccessibleText(situation.costume().title());
+        card.setMaxWidth(Double.MAX_VALUE);
+        row.prefWidthProperty().bind(card.widthProperty().subtract(34));
+        card.setOnAction(event -> open.accept(situation));
+        return card;
+    }
+
+    private static Node picture(Optional<Work> drawn) {
+        if (drawn.isPresent()) {
+            return new Thumbnail(drawn.get().pattern(), THUMB_WIDTH, THUMB_HEIGHT);
+        }
+        VBox none = new VBox(Parts.text("Not drawn yet", "faint"));
+        none.setAlignment(Pos.CENTER);
+        none.setMinSize(THUMB_WIDTH, THUMB_HEIGHT);
+        return none;
+    }
+
+    private static String about(Situation situation) {
+        String garments = String.join(
+                ", ",
+                situation.costume().garments().stream()
+                        .map(g -> g.name().toLowerCase(Locale.ROOT))
+                        .toList());
+        return situation.wearer().name() + " · " + situation.costume().place() + ", "
+                + situation.costume().year() + " · " + garments;
+    }
+
+    private String first(Situation situation) {
+        int count = situation.inTheWay().size();
+        if (count == 0) {
+            return "Nothing stands in the way.";
+        }
+        String sentence = situation.inTheWay().get(0).sentence().in(studio.format());
+        return sentence + (count > 1 ? "  (and " + (count - 1) + " more)" : "");
+    }
+
+    private static HBox thread(Situation situation) {
+        HBox thread = new HBox(10);
+        thread.setAlignment(Pos.CENTER_LEFT);
+        for (Stage stage : Stage.values()) {
+            long open = situation.count(stage);
+            Circle knot = new Circle(6);
+            knot.getStyleClass().addAll("card-knot", open > 0 ? "open" : "settled");
+            Line stitch = new Line(0, 0, 26, 0);
+            stitch.getStyleClass().add("card-stitch");
+            Label words =
+                    Parts.label(stage.words() + (open > 0 ? " " + open : ""), "small", open > 0 ? "needs" : "soft");
+            thread.getChildren().addAll(new Group(knot), words, stitch);
+        }
+        thread.getChildren().remove(thread.getChildren().size() - 1);
+        return thread;
+    }
+
+    private VBox days(Situation situation) {
+        VBox box = new VBox();
+        box.setAlignment(Pos.CENTER_RIGHT);
+        box.setMinWidth(110);
+        Optional<LocalDate> event = situation.costume().event();
+        event.ifPresent(date -> {
+            long days = ChronoUnit.DAYS.between(studio.today(), date);
+            box.getChildren()
+                    .addAll(
+                            Parts.label(String.valueOf(Math.abs(days)), "large"),
+                            Parts.label(days >= 0 ? "days to wear it" : "days ago", "small", "soft"));
+        });
+        return box;
+    }
+}

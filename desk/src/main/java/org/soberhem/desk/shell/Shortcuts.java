@@ -1,0 +1,43 @@
+package org.soberhem.desk.shell;
+
+import java.util.List;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import org.soberhem.desk.widget.Parts;
+
+/** Every shortcut on one card. */
+final class Shortcuts extends StackPane {
+
+    private static final List<List<String>> ALL = List.of(
+            List.of("Alt+1", "all costumes"),
+            List.of("Alt+2 … Alt+5", "tape, draft, fitting, silhouette"),
+            List.of("Ctrl+Z, Ctrl+Shift+Z", "take back, do again"),
+            List.of("F8", "inches or centimetres"),
+            List.of("F9", "light or dark"),
+            List.of("F6", "draft: fold the tape and the walk away"),
+            List.of("Page Up, Page Down", "draft: walk back and forward"),
+            List.of("+  −  0  1", "draft: nearer, farther, all, true size"),
+            List.of("arrows", "draft: move the paper; on a tape: pull it"),
+            List.of("Esc", "draft: let go of tried measurements"),
+            List.of("letter, digit, digit", "fitting: zone, what is seen, eighths (Shift adds an inch)"),
+            List.of("F7", "fitting: figure or flat pieces"),
+            List.of("F1", "this card"));
+
+    Shortcuts() {
+        getStyleClass().add("veil");
+        GridPane grid = new GridPane();
+        grid.setHgap(24);
+        grid.setVgap(8);
+        for (int i = 0; i < ALL.size(); i++) {
+            grid.add(Parts.label(ALL.get(i).get(0), "figure", "chosen"), 0, i);
+            grid.add(Parts.label(ALL.get(i).get(1), "figure"), 1, i);
+        }
+        VBox card = new VBox(14, Parts.label("Shortcuts", "title"), grid);
+        card.getStyleClass().add("card");
+        card.setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
+        getChildren().add(card);
+        setOnMouseClicked(event -> Parts.show(this, false));
+        Parts.show(this, false);
+    }
+}

@@ -1,0 +1,92 @@
+package org.soberhem.desk.shell;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.animation.PauseTransition;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.image.PixelReader;
+import javafx.scene.image.WritableImage;
+import javafx.stage.Stage;
+import javafx.util.Duration;
+import javax.imageio.ImageIO;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.desk.studio.Studio;
+
+/** Renders every main view of the demo to PNG, offscreen. Parameter: {@code --out=FOLDER}. */
+public final class Tour extends Application {
+
+    /** A view of the tour: its file name and how to come to it. */
+    private record Stop(String name, Consumer<Studio> go) {}
+
+    private static final List<Stop> STOPS = List.of(
+            new Stop("rail", studio -> studio.placeProperty().set(Optional.empty())),
+            new Stop("draft-blouse", studio -> show(studio, "secretary-1906", "Blouse", "DRAFT")),
+            new Stop("draft-skirt", studio -> show(studio, "post-1908", "Walking skirt", "DRAFT")),
+            new Stop("draft-dark", studio -> {
+                show(studio, "keeper-1907", "Blouse", "DRAFT");
+                studio.formatProperty().set(LengthFormat.CENTIMETRES);
+                studio.darkProperty().set(true);
+            }));
+
+    private static void show(Studio studio, String costume, String garment, String stage) {
+        studio.open(costume);
+        studio.garmentProperty().set(garment);
+        studio.placeProperty().set(Optional.of(org.soberhem.core.costume.Stage.valueOf(stage)));
+    }
+
+    @Override
+    public void start(Stage window) {
+        Path out = Path.of(getParameters().getNamed().get("out"));
+        Studio studio = SoberHemApp.demoStudio(Platform::runLater);
+        Scene scene = SoberHemApp.scene(new MainView(studio));
+        window.setScene(scene);
+        window.show();
+        visit(new ArrayList<>(STOPS), studio, scene, out);
+    }
+
+    private static void visit(List<Stop> left, Studio studio, Scene scene, Path out) {
+        if (left.isEmpty()) {
+            studio.keeper().close();
+            Platform.exit();
+            return;
+        }
+        Stop stop = left.remove(0);
+        studio.darkProperty().set(false);
+        studio.formatProperty().set(LengthFormat.INCH_EIGHTHS);
+        stop.go().accept(studio);
+        // What layout itself adds is styled in the pulse after.
+        PauseTransition settled = new PauseTransition(Duration.millis(250));
+        settled.setOnFinished(event -> {
+            write(scene.snapshot(null), out.resolve(stop.name() + ".png"));
+            visit(left, studio, scene, out);
+        });
+        settled.play();
+    }
+
+    private static void write(WritableImage image, Path file) {
+        int width = (int) image.getWidth();
+        int height = (int) image.getHeight();
+        BufferedImage copy = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        PixelReader pixels = image.getPixelReader();
+        for (int y = 0; y < height; y++) {
+            for (int x = 0; x < width; x++) {
+                copy.setRGB(x, y, pixels.getArgb(x, y));
+            }
+        }
+        try {
+            Files.createDirectories(file.toAbsolutePath().getParent());
+            ImageIO.write(copy, "png", file.toFile());
+        } catch (IOException broken) {
+            throw new UncheckedIOException("Cannot write " + file, broken);
+        }
+    }
+}

@@ -1,0 +1,118 @@
+package org.soberhem.desk.studio;
+
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.Executor;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.function.Consumer;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import org.soberhem.files.store.Line;
+import org.soberhem.files.store.StoreException;
+import org.soberhem.files.store.Workspace;
+
+/** Keeps actions in the workspace, in order, off the interface thread, and says when they are durable. */
+public final class Keeper implements AutoCloseable {
+
+    private final Workspace workspace;
+    private final Executor ui;
+    private final ExecutorService queue = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "keeper");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private final ReadOnlyStringWrapper state = new ReadOnlyStringWrapper(this, "state", "");
+    private final ReadOnlyStringWrapper fault = new ReadOnlyStringWrapper(this, "fault", "");
+
+    /** @param ui runs on the interface thread */
+    public Keeper(Workspace workspace, Executor ui) {
+        this.workspace = workspace;
+        this.ui = ui;
+        if (workspace.isReadOnly()) {
+            fault.set("This workspace is open in another window: you can look, but nothing will be kept.");
+        } else {
+            queue.execute(this::backUp);
+        }
+    }
+
+    private void backUp() {
+        try {
+            workspace.backUp();
+        } catch (StoreException broken) {
+            ui.execute(() -> fault.set(broken.getMessage()));
+        }
+    }
+
+    /** "keeping…" while an action waits, "kept" when it is durable. */
+    public ReadOnlyStringProperty stateProperty() {
+        return state.getReadOnlyProperty();
+    }
+
+    /** What went wrong last, in words; empty while all is well. */
+    public ReadOnlyStringProperty faultProperty() {
+        return fault.getReadOnlyProperty();
+    }
+
+    /** Reads every line of a kind; waits for actions still queued. */
+    public <T> List<Line<T>> lines(String kind, Class<T> type) {
+        return waitFor(() -> workspace.lines(kind, type));
+    }
+
+    /** Takes back or does again the last action of a line; waits for actions still queued. */
+    public <T> Line<T> step(String id, Class<T> type, boolean back) {
+        return waitFor(() -> back ? workspace.undo(id, type) : workspace.redo(id, type));
+    }
+
+    private <R> R waitFor(Callable<R> question) {
+        try {
+            return queue.submit(question).get();
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException("Interrupted while reading the workspace", stopped);
+        } catch (ExecutionException failed) {
+            if (failed.getCause() instanceof StoreException broken) {
+                throw broken;
+            }
+            throw new IllegalStateException("The workspace could not be read", failed.getCause());
+        }
+    }
+
+    /** Queues a value to be kept; {@code done} gets the line as it stands, on the interface thread. */
+    public <T> void keep(
+            String kind,
+            String id,
+            T value,
+            String action,
+            String sentence,
+            String inWay,
+            Class<T> type,
+            Consumer<Line<T>> done) {
+        state.set("keeping…");
+        queue.execute(() -> {
+            try {
+                Line<T> line = workspace.keep(kind, id, value, action, sentence, inWay, type);
+                ui.execute(() -> {
+                    state.set("kept");
+                    fault.set("");
+                    done.accept(line);
+                });
+            } catch (StoreException broken) {
+                ui.execute(() -> {
+                    state.set("not kept");
+                    fault.set(broken.getMessage());
+                });
+            }
+        });
+    }
+
+    @Override
+    public void close() {
+        waitFor(() -> {
+            workspace.close();
+            return null;
+        });
+        queue.shutdown();
+    }
+}

@@ -1,0 +1,45 @@
+package org.soberhem.desk.studio;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.soberhem.core.body.MeasurementSet;
+import org.soberhem.core.body.Wearer;
+import org.soberhem.core.costume.Costume;
+import org.soberhem.core.costume.Judgement;
+import org.soberhem.core.costume.Obstacle;
+import org.soberhem.core.costume.Stage;
+import org.soberhem.core.costume.Work;
+
+/**
+ * A costume with everything computed from it, at one moment.
+ *
+ * @param costume the costume
+ * @param wearer who it is for
+ * @param set the measurement set that it is drawn from, with tried values in it
+ * @param judgement its garments worked out
+ * @param tried measures that are tried and not kept, by id, in millimetres
+ * @param inTheWay what stands in its way
+ */
+public record Situation(
+        Costume costume,
+        Wearer wearer,
+        Optional<MeasurementSet> set,
+        Judgement judgement,
+        Map<String, Double> tried,
+        List<Obstacle> inTheWay) {
+
+    public Optional<Work> work(String garment) {
+        return Optional.ofNullable(judgement.works().get(garment));
+    }
+
+    /** Returns how many things stand in the way at a stage. */
+    public long count(Stage stage) {
+        return inTheWay.stream().filter(obstacle -> obstacle.stage() == stage).count();
+    }
+
+    /** Returns the first stage at which something stands in the way, or the last. */
+    public Stage stage() {
+        return inTheWay.isEmpty() ? Stage.SILHOUETTE : inTheWay.get(0).stage();
+    }
+}

@@ -1,0 +1,307 @@
+package org.soberhem.desk.studio;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
+import org.soberhem.core.alter.Alteration;
+import org.soberhem.core.body.MeasurementSet;
+import org.soberhem.core.body.Wearer;
+import org.soberhem.core.costume.Costume;
+import org.soberhem.core.costume.Garment;
+import org.soberhem.core.costume.InTheWay;
+import org.soberhem.core.costume.Judgement;
+import org.soberhem.core.costume.Obstacle;
+import org.soberhem.core.costume.Stage;
+import org.soberhem.core.costume.Tape;
+import org.soberhem.core.costume.Version;
+import org.soberhem.core.costume.Work;
+import org.soberhem.core.draft.CompiledSheet;
+import org.soberhem.core.draft.DraftException;
+import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.length.Sentence;
+import org.soberhem.files.library.Library;
+import org.soberhem.files.sheet.SheetReader;
+import org.soberhem.files.store.Line;
+
+/** The maker's studio: wearers, costumes, the one at hand, and the commands that change them. */
+public final class Studio {
+
+    private static final String COSTUME = "costume";
+    private static final String WEARER = "wearer";
+
+    private final Library library;
+    private final Keeper keeper;
+    private final Clock clock;
+    private final InTheWay inTheWay;
+    private final Map<String, Line<Wearer>> wearers = new LinkedHashMap<>();
+    private final Map<String, Line<Costume>> costumes = new LinkedHashMap<>();
+    private final Map<String, CompiledSheet> compiled = new HashMap<>();
+    private final Map<String, Double> tried = new HashMap<>();
+
+    private final ReadOnlyObjectWrapper<Situation> situation = new ReadOnlyObjectWrapper<>(this, "situation");
+    private final StringProperty garment = new SimpleStringProperty(this, "garment", "");
+    private final ObjectProperty<LengthFormat> format =
+            new SimpleObjectProperty<>(this, "format", LengthFormat.INCH_EIGHTHS);
+    private final BooleanProperty dark = new SimpleBooleanProperty(this, "dark", false);
+    private final ObjectProperty<Optional<Stage>> place = new SimpleObjectProperty<>(this, "place", Optional.empty());
+    private final StringProperty target = new SimpleStringProperty(this, "target", "");
+    private final StringProperty done = new SimpleStringProperty(this, "done", "");
+
+    public Studio(Library library, Keeper keeper, Clock clock) {
+        this.library = library;
+        this.keeper = keeper;
+        this.clock = clock;
+        this.inTheWay = new InTheWay(library.measures(), library.wardrobe(), library.rules());
+        keeper.lines(WEARER, Wearer.class).forEach(line -> wearers.put(line.id(), line));
+        keeper.lines(COSTUME, Costume.class).forEach(line -> costumes.put(line.id(), line));
+    }
+
+    public Library library() {
+        return library;
+    }
+
+    public Keeper keeper() {
+        return keeper;
+    }
+
+    public LocalDate today() {
+        return LocalDate.now(clock);
+    }
+
+    /** The costume at hand with everything computed from it; null while none is open. */
+    public ReadOnlyObjectProperty<Situation> situationProperty() {
+        return situation.getReadOnlyProperty();
+    }
+
+    public Situation situation() {
+        return situation.get();
+    }
+
+    /** Name of the garment at hand. */
+    public StringProperty garmentProperty() {
+        return garment;
+    }
+
+    /** How lengths are shown. */
+    public ObjectProperty<LengthFormat> formatProperty() {
+        return format;
+    }
+
+    public LengthFormat format() {
+        return format.get();
+    }
+
+    public BooleanProperty darkProperty() {
+        return dark;
+    }
+
+    /** The place that is shown; empty for the rail of all costumes. */
+    public ObjectProperty<Optional<Stage>> placeProperty() {
+        return place;
+    }
+
+    /** What a place should show first: a measure, {@code piece.edge}, a remark or a rule. */
+    public StringProperty targetProperty() {
+        return target;
+    }
+
+    /** What was done last, in words. */
+    public StringProperty doneProperty() {
+        return done;
+    }
+
+    /** Returns every costume worked out, the next event first. */
+    public List<Situation> overview() {
+        List<Situation> all = new ArrayList<>();
+        costumes.values().forEach(line -> all.add(situation(line.value(), Map.of())));
+        all.sort((a, b) -> a.costume()
+                .event()
+                .orElse(LocalDate.MAX)
+                .compareTo(b.costume().event().orElse(LocalDate.MAX)));
+        return all;
+    }
+
+    /** Opens a costume at its first unsettled stage. */
+    public void open(String costume) {
+        tried.clear();
+        Costume opened = costumes.get(costume).value();
+        garment.set(opened.garments().isEmpty() ? "" : opened.garments().get(0).name());
+        done.set(costumes.get(costume).done());
+        refresh(opened);
+    }
+
+    /** Opens the place where an obstacle is settled. */
+    public void settle(Obstacle obstacle) {
+        if (!obstacle.garment().isEmpty()) {
+            garment.set(obstacle.garment());
+        }
+        target.set("");
+        place.set(Optional.of(obstacle.stage()));
+        target.set(obstacle.target());
+    }
+
+    /** Tries another value of a measure without keeping it. */
+    public void tryMeasure(String measure, double millimetres) {
+        tried.put(measure, millimetres);
+        refresh(situation().costume());
+    }
+
+    /** Forgets every tried value. */
+    public void forgetTried() {
+        tried.clear();
+        refresh(situation().costume());
+    }
+
+    /** Keeps a changed costume. */
+    public void keep(Costume changed, String action, Sentence sentence) {
+        String words = sentence.in(format());
+        done.set(words);
+        refresh(changed);
+        Line<Costume> before = costumes.get(changed.id());
+        costumes.put(changed.id(), new Line<>(changed.id(), changed, words, before != null, ""));
+        keeper.keep(
+                COSTUME,
+                changed.id(),
+                changed,
+                action,
+                words,
+                inWayText(situation().inTheWay()),
+                Costume.class,
+                line -> costumes.put(line.id(), line));
+    }
+
+    /** Keeps a changed wearer. */
+    public void keep(Wearer changed, String action, Sentence sentence) {
+        String words = sentence.in(format());
+        done.set(words);
+        wearers.put(changed.id(), new Line<>(changed.id(), changed, words, true, ""));
+        if (situation() != null) {
+            refresh(situation().costume());
+        }
+        keeper.keep(
+                WEARER, changed.id(), changed, action, words, "[]", Wearer.class, line -> wearers.put(line.id(), line));
+    }
+
+    private String inWayText(List<Obstacle> obstacles) {
+        return String.join(
+                "\n", obstacles.stream().map(o -> o.sentence().in(format())).toList());
+    }
+
+    /** Takes back the last action of the line that the place shows: the wearer at the tape, the costume elsewhere. */
+    public void undo() {
+        step(true);
+    }
+
+    /** Does again what was taken back last on the line that the place shows. */
+    public void redo() {
+        step(false);
+    }
+
+    private void step(boolean back) {
+        if (situation() == null) {
+            return;
+        }
+        boolean tape = place.get().filter(stage -> stage == Stage.TAPE).isPresent();
+        String id = tape ? situation().wearer().id() : situation().costume().id();
+        String before = tape ? wearers.get(id).done() : costumes.get(id).done();
+        boolean moved;
+        String after;
+        if (tape) {
+            Line<Wearer> was = wearers.get(id);
+            Line<Wearer> line = keeper.step(id, Wearer.class, back);
+            wearers.put(id, line);
+            moved = !was.value().equals(line.value());
+            after = line.done();
+        } else {
+            Line<Costume> was = costumes.get(id);
+            Line<Costume> line = keeper.step(id, Costume.class, back);
+            costumes.put(id, line);
+            moved = !was.value().equals(line.value());
+            after = line.done();
+        }
+        if (!moved) {
+            done.set(back ? "Nothing to take back" : "Nothing to do again");
+        } else {
+            done.set(back ? "Taken back: " + before : "Done again: " + after);
+        }
+        refresh(costumes.get(situation().costume().id()).value());
+    }
+
+    /** Adds an alteration to the garment at hand. */
+    public void alter(String garmentName, Alteration alteration) {
+        Costume costume = situation().costume();
+        Garment altered = costume.garment(garmentName).orElseThrow().with(alteration);
+        keep(costume.with(altered), "alter", alteration.sentence());
+    }
+
+    /** Names the garment's pattern as it stands as a new version, and returns its number. */
+    public int nameVersion(Costume costume, String garmentName, String why, Sentence sentence) {
+        Garment named = costume.garment(garmentName).orElseThrow();
+        Work work = situation().work(garmentName).orElseThrow();
+        int number = named.versions().size() + 1;
+        Version version = new Version(
+                number, today(), why, work.inputs().measures(), work.inputs().settings(), named.alterations());
+        keep(costume.with(named.with(version)), "version", sentence);
+        return number;
+    }
+
+    /** Works out a garment as it was at a version; empty if it cannot be drawn. */
+    public Optional<Work> work(Garment of, Version version) {
+        try {
+            return Optional.of(Work.of(sheet(of), version.inputs(), version.alterations()));
+        } catch (DraftException dead) {
+            return Optional.empty();
+        }
+    }
+
+    /** Works out a garment on the kept readings, without tried values; empty if it cannot be drawn. */
+    public Optional<Work> kept(Garment of) {
+        return Optional.ofNullable(
+                situation(situation().costume(), Map.of()).judgement().works().get(of.name()));
+    }
+
+    /** Returns the compiled sheet of a garment. */
+    public CompiledSheet sheet(Garment of) {
+        return compiled.computeIfAbsent(of.sheet(), SheetReader::read);
+    }
+
+    private void refresh(Costume costume) {
+        situation.set(situation(costume, tried));
+    }
+
+    private Situation situation(Costume costume, Map<String, Double> tries) {
+        Wearer wearer = wearers.get(costume.wearer()).value();
+        Optional<MeasurementSet> set = wearer.set(costume.set());
+        Map<String, Work> works = new LinkedHashMap<>();
+        Map<String, DraftException> failures = new LinkedHashMap<>();
+        if (set.isPresent()) {
+            for (Garment each : costume.garments()) {
+                Inputs inputs = Tape.inputs(set.get(), each.settings());
+                for (Map.Entry<String, Double> entry : tries.entrySet()) {
+                    inputs = inputs.with(entry.getKey(), Inputs.Measured.both(entry.getValue()));
+                }
+                try {
+                    works.put(each.name(), Work.of(sheet(each), inputs, each.alterations()));
+                } catch (DraftException dead) {
+                    failures.put(each.name(), dead);
+                }
+            }
+        }
+        Judgement judgement = new Judgement(costume, works, failures);
+        return new Situation(costume, wearer, set, judgement, Map.copyOf(tries), inTheWay.of(judgement, set));
+    }
+}

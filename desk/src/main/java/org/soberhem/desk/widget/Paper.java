@@ -1,0 +1,309 @@
+package org.soberhem.desk.widget;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.scene.Group;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
+import javafx.scene.shape.Rectangle;
+import javafx.stage.Screen;
+import org.soberhem.core.draft.Plate;
+import org.soberhem.core.geometry.Point;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.length.LengthUnit;
+import org.soberhem.core.pattern.Level;
+import org.soberhem.core.pattern.Pattern;
+import org.soberhem.core.pattern.Piece;
+import org.soberhem.core.pattern.Spread;
+
+/**
+ * The paper: pieces to scale between two rulers, to zoom, move and point at. Pieces keep their places and scale while a
+ * number changes, until they are fitted again.
+ */
+public final class Paper extends Region {
+
+    /** A chosen point of a piece. */
+    public record Pick(String piece, String point) {}
+
+    /**
+     * What is drawn.
+     *
+     * @param pattern the pattern as it stands
+     * @param ghost an earlier state to compare with
+     * @param plates what the sheet draws; empty to leave construction lines and letters out
+     * @param troubled piece.edge and piece.level where a check fails
+     * @param format for the rulers
+     */
+    public record Scene(
+            Pattern pattern, Optional<Pattern> ghost, List<Plate> plates, List<String> troubled, LengthFormat format) {}
+
+    private static final double RULER = 18;
+    private static final double MARGIN = 28;
+    private static final double NEAR = 12;
+
+    private final ObjectProperty<Pick> pick = new SimpleObjectProperty<>(this, "pick");
+    private final Pane grid = new Pane();
+    private final Group drawing = new Group();
+    private final Pane sheet = new Pane(grid, drawing);
+    private final Pane rulers = new Pane();
+    private Scene scene;
+    private PieceLayout layout;
+    private View view;
+    private boolean fitted = true;
+    private double dragX;
+    private double dragY;
+
+    public Paper() {
+        getStyleClass().add("sheet");
+        sheet.setPickOnBounds(true);
+        rulers.setMouseTransparent(true);
+        getChildren().addAll(sheet, rulers);
+        setFocusTraversable(true);
+        pick.addListener((was, before, now) -> draw());
+        sheet.addEventHandler(ScrollEvent.SCROLL, event -> {
+            zoom(event.getDeltaY() > 0 ? 1.15 : 1 / 1.15, event.getX(), event.getY());
+            event.consume();
+        });
+        sheet.addEventHandler(MouseEvent.MOUSE_PRESSED, event -> {
+            requestFocus();
+            dragX = event.getX();
+            dragY = event.getY();
+        });
+        sheet.addEventHandler(MouseEvent.MOUSE_DRAGGED, event -> {
+            move(event.getX() - dragX, event.getY() - dragY);
+            dragX = event.getX();
+            dragY = event.getY();
+        });
+        sheet.addEventHandler(MouseEvent.MOUSE_CLICKED, event -> {
+            if (event.isStillSincePress()) {
+                pickNear(event.getX(), event.getY());
+            }
+        });
+        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+    }
+
+    /** The chosen point; null if none is. */
+    public ObjectProperty<Pick> pickProperty() {
+        return pick;
+    }
+
+    /** Shows a pattern; pieces that were shown before stay where they are. */
+    public void show(Scene shown) {
+        boolean samePieces = scene != null
+                && Spread.of(scene.pattern()).stream()
+                        .map(Spread::name)
+                        .toList()
+                        .equals(Spread.of(shown.pattern()).stream()
+                                .map(Spread::name)
+                                .toList());
+        scene = shown;
+        if (!samePieces) {
+            layout = PieceLayout.of(shown.pattern());
+            fitted = true;
+        }
+        draw();
+    }
+
+    /** Lays the pieces out again and shows them whole. */
+    public void fit() {
+        layout = PieceLayout.of(scene.pattern());
+        fitted = true;
+        draw();
+    }
+
+    /** Shows the pieces at their true size on this screen. */
+    public void trueSize() {
+        double perMillimetre =
+                Screen.getPrimary().getDpi() / LengthUnit.INCH.nanometres() * LengthUnit.MILLIMETRE.nanometres();
+        zoom(perMillimetre / view.scale(), getWidth() / 2, getHeight() / 2);
+    }
+
+    public void zoom(double factor, double atX, double atY) {
+        fitted = false;
+        view = view.zoomed(factor, atX, atY);
+        draw();
+    }
+
+    private void move(double dx, double dy) {
+        fitted = false;
+        view = view.moved(dx, dy);
+        draw();
+    }
+
+    private void key(KeyEvent event) {
+        double step = 40;
+        switch (event.getCode()) {
+            case PLUS, EQUALS, ADD -> zoom(1.25, getWidth() / 2, getHeight() / 2);
+            case MINUS, SUBTRACT -> zoom(0.8, getWidth() / 2, getHeight() / 2);
+            case DIGIT0, NUMPAD0 -> fit();
+            case DIGIT1, NUMPAD1 -> trueSize();
+            case LEFT -> move(step, 0);
+            case RIGHT -> move(-step, 0);
+            case UP -> move(0, step);
+            case DOWN -> move(0, -step);
+            default -> {
+                return;
+            }
+        }
+        if (event.getCode() != KeyCode.TAB) {
+            event.consume();
+        }
+    }
+
+    private void pickNear(double x, double y) {
+        Point mouse = new Point(x, y);
+        Pick nearest = null;
+        double least = NEAR;
+        for (Spread spread : Spread.of(scene.pattern())) {
+            PieceLayout.Place place = layout.places().get(spread.name());
+            for (Plate plate : scene.plates()) {
+                if (!plate.piece().equals(spread.piece().name())) {
+                    continue;
+                }
+                for (Plate.PlatePoint point : plate.points()) {
+                    double distance = view.of(place.of(point.at())).distanceTo(mouse);
+                    if (!point.corner() && distance < least) {
+                        least = distance;
+                        nearest = new Pick(plate.piece(), point.name());
+                    }
+                }
+            }
+        }
+        pick.set(nearest);
+    }
+
+    @Override
+    protected void layoutChildren() {
+        sheet.resizeRelocate(RULER, RULER, getWidth() - RULER, getHeight() - RULER);
+        rulers.resizeRelocate(0, 0, getWidth(), getHeight());
+        Rectangle clip = new Rectangle(sheet.getWidth(), sheet.getHeight());
+        sheet.setClip(clip);
+        if (fitted) {
+            draw();
+        }
+    }
+
+    private void draw() {
+        if (scene == null || getWidth() < 80 || getHeight() < 80) {
+            return;
+        }
+        if (fitted) {
+            view = View.fit(layout.box(), getWidth() - RULER, getHeight() - RULER, MARGIN);
+        }
+        drawGrid();
+        drawing.getChildren().clear();
+        List<Spread> spreads = Spread.of(scene.pattern());
+        scene.ghost().ifPresent(this::drawGhost);
+        drawBodyLine(spreads);
+        for (Spread spread : spreads) {
+            PieceLayout.Place place = layout.places().get(spread.name());
+            Piece piece = spread.piece();
+            Optional<Plate> plate = scene.plates().stream()
+                    .filter(p -> p.piece().equals(piece.name()))
+                    .findFirst();
+            Optional<String> picked = Optional.ofNullable(pick.get())
+                    .filter(chosen -> chosen.piece().equals(piece.name()))
+                    .map(Pick::point);
+            List<String> troubled = scene.troubled().stream()
+                    .filter(name -> name.startsWith(piece.name() + "."))
+                    .map(name -> name.substring(piece.name().length() + 1))
+                    .toList();
+            drawing.getChildren().add(new PieceDrawing(spread, place, view).full(plate, picked, troubled));
+        }
+        drawRulers();
+    }
+
+    private void drawGhost(Pattern ghost) {
+        for (Spread spread : Spread.of(ghost)) {
+            PieceLayout.Place place = layout.places().get(spread.name());
+            if (place != null) {
+                drawing.getChildren().add(new PieceDrawing(spread, place, view).ghost());
+            }
+        }
+    }
+
+    private void drawBodyLine(List<Spread> spreads) {
+        layout.line().ifPresent(name -> {
+            Level level = spreads.stream()
+                    .map(Spread::piece)
+                    .map(piece -> piece.levels().get(name))
+                    .filter(found -> found != null)
+                    .findFirst()
+                    .orElseThrow();
+            PieceLayout.Place place = layout.places().get(spreads.get(0).name());
+            double y = view.y(place.of(level.from()).y());
+            drawing.getChildren().add(Ink.line(new Point(0, y), new Point(sheet.getWidth(), y), "body-line"));
+            drawing.getChildren().add(Ink.text(name, 22, y - 10, "body-line-name"));
+        });
+    }
+
+    private double step() {
+        double unit = scene.format() == LengthFormat.CENTIMETRES ? 10 : 25.4;
+        double step = unit;
+        for (double factor : new double[] {1, 2, 5, 10, 20, 50}) {
+            step = unit * factor;
+            if (step * view.scale() >= 26) {
+                break;
+            }
+        }
+        return step;
+    }
+
+    private void drawGrid() {
+        grid.getChildren().clear();
+        double step = step();
+        for (double mm = Math.ceil(-view.x() / view.scale() / step) * step; view.x(mm) < getWidth(); mm += step) {
+            double x = Math.round(view.x(mm)) + 0.5;
+            grid.getChildren().add(Ink.line(new Point(x, 0), new Point(x, getHeight()), "grid-line"));
+        }
+        for (double mm = Math.ceil(-view.y() / view.scale() / step) * step; view.y(mm) < getHeight(); mm += step) {
+            double y = Math.round(view.y(mm)) + 0.5;
+            grid.getChildren().add(Ink.line(new Point(0, y), new Point(getWidth(), y), "grid-line"));
+        }
+    }
+
+    private void drawRulers() {
+        rulers.getChildren().clear();
+        Region top = new Region();
+        top.getStyleClass().add("ruler");
+        top.resizeRelocate(0, 0, getWidth(), RULER);
+        Region left = new Region();
+        left.getStyleClass().add("ruler");
+        left.resizeRelocate(0, 0, RULER, getHeight());
+        rulers.getChildren().addAll(top, left);
+        double step = step();
+        double unit = scene.format() == LengthFormat.CENTIMETRES ? 10 : 25.4;
+        int index = 0;
+        for (double mm = Math.ceil(-view.x() / view.scale() / step) * step;
+                view.x(mm) + RULER < getWidth();
+                mm += step) {
+            double x = Math.round(view.x(mm) + RULER) + 0.5;
+            if (x < RULER + 1) {
+                continue;
+            }
+            rulers.getChildren().add(Ink.line(new Point(x, RULER - 6), new Point(x, RULER), "ruler-line"));
+            if (index++ % 2 == 0) {
+                rulers.getChildren().add(Ink.text(number(mm / unit), x, 6, "ruler-number"));
+            }
+        }
+        for (double mm = Math.ceil(-view.y() / view.scale() / step) * step;
+                view.y(mm) + RULER < getHeight();
+                mm += step) {
+            double y = Math.round(view.y(mm) + RULER) + 0.5;
+            if (y < RULER + 1) {
+                continue;
+            }
+            rulers.getChildren().add(Ink.line(new Point(RULER - 6, y), new Point(RULER, y), "ruler-line"));
+        }
+    }
+
+    private static String number(double value) {
+        return String.valueOf(Math.round(value));
+    }
+}

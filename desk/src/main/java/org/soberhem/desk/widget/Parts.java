@@ -1,0 +1,62 @@
+package org.soberhem.desk.widget;
+
+import javafx.css.PseudoClass;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Control;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** Makes the small parts of a view with their style classes. */
+public final class Parts {
+
+    public static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
+
+    private Parts() {}
+
+    public static Label label(String words, String... styles) {
+        Label label = new Label(words);
+        label.getStyleClass().addAll(styles);
+        return label;
+    }
+
+    /** Returns a label that breaks its words over lines. */
+    public static Label text(String words, String... styles) {
+        Label label = label(words, styles);
+        label.setWrapText(true);
+        label.setMinHeight(Region.USE_PREF_SIZE);
+        return label;
+    }
+
+    public static Button button(String words, Runnable action, String... styles) {
+        Button button = new Button(words);
+        button.getStyleClass().addAll(styles);
+        button.setOnAction(event -> action.run());
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        return button;
+    }
+
+    /** Returns the button with its shortcut or explanation shown when the mouse rests on it. */
+    public static <C extends Control> C hinted(C control, String hint) {
+        control.setTooltip(new Tooltip(hint));
+        return control;
+    }
+
+    /** Returns an empty part that takes the room that is left. */
+    public static Region gap() {
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        VBox.setVgrow(gap, Priority.ALWAYS);
+        return gap;
+    }
+
+    /** Shows or hides a node together with its room. */
+    public static void show(Node node, boolean shown) {
+        node.setVisible(shown);
+        node.setManaged(shown);
+    }
+}

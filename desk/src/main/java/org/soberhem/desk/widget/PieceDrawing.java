@@ -1,0 +1,202 @@
+package org.soberhem.desk.widget;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Group;
+import javafx.scene.shape.Circle;
+import javafx.scene.text.Text;
+import org.soberhem.core.draft.Plate;
+import org.soberhem.core.geometry.Box;
+import org.soberhem.core.geometry.Path;
+import org.soberhem.core.geometry.Point;
+import org.soberhem.core.pattern.CutShape;
+import org.soberhem.core.pattern.Edge;
+import org.soberhem.core.pattern.Level;
+import org.soberhem.core.pattern.MarkLine;
+import org.soberhem.core.pattern.Notch;
+import org.soberhem.core.pattern.Piece;
+import org.soberhem.core.pattern.Spread;
+
+/** Draws one piece as a technical plate: construction, seam, cut, fold, grain, notches, letters. */
+final class PieceDrawing {
+
+    /** Chords in screen pixels; finer is not seen. */
+    private static final double FLATNESS = 0.25;
+
+    private static final double NOTCH = 7;
+    private static final double LETTER_AWAY = 11;
+
+    private final Spread spread;
+    private final PieceLayout.Place place;
+    private final View view;
+    private final Group group = new Group();
+
+    PieceDrawing(Spread spread, PieceLayout.Place place, View view) {
+        this.spread = spread;
+        this.place = place;
+        this.view = view;
+    }
+
+    /** Draws the cut and seam lines alone. */
+    Group outline(String style) {
+        group.getChildren().add(Ink.polygon(screen(spread.piece().cuttingLine().corners()), style));
+        return group;
+    }
+
+    /** Draws the seam line of an earlier state. */
+    Group ghost() {
+        for (Edge edge : spread.piece().edges()) {
+            group.getChildren().add(Ink.polyline(screen(edge.path()), "ghost"));
+        }
+        return group;
+    }
+
+    /**
+     * Draws everything.
+     *
+     * @param plate what the sheet draws, for construction lines and letters
+     * @param picked letter of the chosen point, if it is in this piece
+     * @param troubled names of edges and levels where a check fails
+     */
+    Group full(Optional<Plate> plate, Optional<String> picked, List<String> troubled) {
+        Piece piece = spread.piece();
+        group.getChildren().add(Ink.polygon(screen(piece.cuttingLine().corners()), "cut-line"));
+        plate.ifPresent(this::construction);
+        for (Edge edge : piece.edges()) {
+            boolean fold = piece.shape() == CutShape.FOLD && edge.allowance() == 0 && onCentre(piece, edge);
+            group.getChildren().add(Ink.polyline(screen(edge.path()), fold ? "fold" : "seam-line"));
+            if (troubled.contains(edge.name())) {
+                group.getChildren().add(Ink.polyline(screen(edge.path()), "troubled"));
+            }
+        }
+        for (Level level : piece.levels().values()) {
+            String style = troubled.contains(level.name()) ? "troubled" : "level";
+            group.getChildren().add(Ink.line(screen(level.from()), screen(level.to()), style));
+        }
+        for (MarkLine line : piece.lines()) {
+            group.getChildren().add(Ink.line(screen(line.from()), screen(line.to()), "mark"));
+        }
+        piece.notches().forEach(this::notch);
+        grain();
+        names();
+        plate.ifPresent(drawn -> letters(drawn, picked));
+        return group;
+    }
+
+    private static boolean onCentre(Piece piece, Edge edge) {
+        return piece.centreX()
+                .filter(x -> Math.abs(edge.path().start().x() - x) < 0.01
+                        && Math.abs(edge.path().end().x() - x) < 0.01)
+                .isPresent();
+    }
+
+    private void construction(Plate plate) {
+        double least =
+                plate.points().stream().mapToDouble(p -> p.at().y()).min().orElse(0);
+        double most = plate.points().stream().mapToDouble(p -> p.at().y()).max().orElse(0);
+        group.getChildren().add(Ink.line(screen(new Point(0, least)), screen(new Point(0, most)), "construction"));
+        for (Plate.PlatePoint point : plate.points()) {
+            if (!point.corner() && Math.abs(point.at().x()) > 1) {
+                group.getChildren()
+                        .add(Ink.line(screen(new Point(0, point.at().y())), screen(point.at()), "construction"));
+            }
+        }
+        for (Path drawn : plate.drawn()) {
+            group.getChildren().add(Ink.polyline(screen(drawn), "plate"));
+        }
+    }
+
+    private void notch(Notch notch) {
+        Piece piece = spread.piece();
+        Edge edge = piece.edge(notch.edge()).orElseThrow();
+        double share = Math.max(0.002, Math.min(0.998, notch.share()));
+        Point before = edge.path().atShare(share - 0.002);
+        Point after = edge.path().atShare(share + 0.002);
+        Point at = screen(piece.at(notch));
+        Point along = screen(after).minus(screen(before)).unit();
+        Point across = along.outward().times(NOTCH);
+        group.getChildren().add(Ink.line(at, at.plus(place.mirrored() ? across.times(-1) : across), "notch"));
+    }
+
+    private void grain() {
+        Point from = screen(spread.piece().grainFrom());
+        Point to = screen(spread.piece().grainTo());
+        if (from.distanceTo(to) < 12) {
+            return;
+        }
+        // Beside the base line, so that the arrow does not hide it.
+        Point along = to.minus(from).unit();
+        Box box = Box.round(screen(spread.piece().seamLine().corners()));
+        double shift = Math.min(26, box.width() / 3);
+        Point side = new Point(from.x() + shift < box.maxX() - 4 && !place.mirrored() ? shift : -shift, 0);
+        Point a = from.plus(side);
+        Point b = to.plus(side);
+        group.getChildren().add(Ink.line(a, b, "grain"));
+        group.getChildren().add(head(a, along));
+        group.getChildren().add(head(b, along.times(-1)));
+    }
+
+    private static javafx.scene.Node head(Point tip, Point inward) {
+        Point across = inward.outward().times(3.5);
+        Point base = tip.plus(inward.times(10));
+        return Ink.polygon(List.of(tip, base.plus(across), base.minus(across)), "grain-head");
+    }
+
+    private void names() {
+        Point middle = inside();
+        group.getChildren().add(Ink.text(spread.name(), middle.x(), middle.y() - 9, "piece-name"));
+        group.getChildren().add(Ink.text(cutWords(), middle.x(), middle.y() + 9, "piece-note"));
+    }
+
+    private String cutWords() {
+        int count = spread.count();
+        return switch (spread.shape()) {
+            case FOLD -> "cut " + count + " on fold";
+            case PAIR -> "cut " + count + ", mirrored";
+            case PLAIN -> "cut " + count;
+        };
+    }
+
+    private Point inside() {
+        Box box = Box.round(screen(spread.piece().seamLine().corners()));
+        return new Point((box.minX() + box.maxX()) / 2, box.minY() + box.height() * 0.56);
+    }
+
+    private void letters(Plate plate, Optional<String> picked) {
+        Box box = Box.round(screen(spread.piece().seamLine().corners()));
+        Point middle = new Point((box.minX() + box.maxX()) / 2, (box.minY() + box.maxY()) / 2);
+        List<Point> taken = new ArrayList<>();
+        for (Plate.PlatePoint point : plate.points()) {
+            boolean chosen = picked.filter(point.name()::equals).isPresent();
+            if (point.corner() && !chosen) {
+                continue;
+            }
+            Point at = screen(point.at());
+            Circle dot =
+                    Ink.styled(new Circle(at.x(), at.y(), chosen ? 4 : 1.8), chosen ? "point-dot picked" : "point-dot");
+            group.getChildren().add(dot);
+            Point away = at.minus(middle);
+            Point direction = away.norm() < 1 ? new Point(0, -1) : away.unit();
+            Point letter = at.plus(direction.times(LETTER_AWAY + (chosen ? 3 : 0)));
+            if (!chosen && (box.width() < 60 || taken.stream().anyMatch(other -> other.distanceTo(letter) < 12))) {
+                continue;
+            }
+            taken.add(letter);
+            Text text = Ink.text(point.name(), letter.x(), letter.y(), chosen ? "point-letter picked" : "point-letter");
+            group.getChildren().add(text);
+        }
+    }
+
+    private List<Point> screen(Path path) {
+        return screen(path.flattened(FLATNESS / view.scale()));
+    }
+
+    private List<Point> screen(List<Point> points) {
+        return points.stream().map(this::screen).toList();
+    }
+
+    private Point screen(Point millimetres) {
+        return view.of(place.of(millimetres));
+    }
+}
