@@ -225,7 +225,8 @@ public final class DraftView extends BorderPane {
             }
         }
         Optional<Pattern> ghost = preview.isPresent() ? preview : start(work, garment);
-        paper.show(new Paper.Scene(work.pattern(), ghost, work.draft().plates(), troubled, studio.format()));
+        paper.show(new Paper.Scene(
+                shownGarment, work.pattern(), ghost, work.draft().plates(), troubled, studio.format()));
     }
 
     /** The state to compare with: the pattern on the kept readings while one is tried, else the latest version. */

@@ -10,7 +10,6 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Group;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
@@ -25,6 +24,7 @@ import org.soberhem.core.costume.Work;
 import org.soberhem.desk.studio.Situation;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.desk.widget.Tappable;
 import org.soberhem.desk.widget.Thumbnail;
 
 /** All costumes, the next event first. */
@@ -83,9 +83,8 @@ public final class RailView extends BorderPane {
         return words.isEmpty() || all.toLowerCase(Locale.ROOT).contains(words);
     }
 
-    private Button card(Situation situation) {
+    private Tappable card(Situation situation) {
         Label first = Parts.text(first(situation), situation.inTheWay().isEmpty() ? "settled" : "label");
-        first.prefWidthProperty().bind(cards.widthProperty().subtract(THUMB_WIDTH + 270));
         VBox words = new VBox(
                 6,
                 Parts.label(situation.costume().title(), "title"),
@@ -97,14 +96,7 @@ public final class RailView extends BorderPane {
         Optional<Work> drawn = situation.judgement().works().values().stream().findFirst();
         HBox row = new HBox(20, picture(drawn), words, days(situation));
         row.setAlignment(Pos.CENTER_LEFT);
-        Button card = new Button();
-        card.getStyleClass().setAll("costume-card");
-        card.setGraphic(row);
-        card.setAccessibleText(situation.costume().title());
-        card.setMaxWidth(Double.MAX_VALUE);
-        row.prefWidthProperty().bind(card.widthProperty().subtract(34));
-        card.setOnAction(event -> open.accept(situation));
-        return card;
+        return new Tappable(row, situation.costume().title(), () -> open.accept(situation), "costume-card");
     }
 
     private static Node picture(Optional<Work> drawn) {

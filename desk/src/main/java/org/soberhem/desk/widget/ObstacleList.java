@@ -2,8 +2,6 @@ package org.soberhem.desk.widget;
 
 import java.util.List;
 import java.util.function.Consumer;
-import javafx.geometry.Pos;
-import javafx.scene.control.Button;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.costume.Obstacle;
@@ -29,24 +27,16 @@ public final class ObstacleList extends VBox {
             getChildren().add(Parts.text("Nothing stands in the way.", "settled"));
         }
         for (Obstacle obstacle : obstacles.subList(0, Math.min(MOST, obstacles.size()))) {
-            Button row = new Button();
-            row.getStyleClass().setAll("obstacle");
-            row.setGraphic(row(obstacle, format));
-            row.setMaxWidth(Double.MAX_VALUE);
-            row.setAlignment(Pos.CENTER_LEFT);
-            row.setAccessibleText(obstacle.sentence().in(format));
-            row.setOnAction(event -> open.accept(obstacle));
-            getChildren().add(row);
+            String words = obstacle.sentence().in(format);
+            getChildren().add(new Tappable(row(obstacle, words), words, () -> open.accept(obstacle), "obstacle"));
         }
         if (obstacles.size() > MOST) {
             getChildren().add(Parts.label("and " + (obstacles.size() - MOST) + " more", "small", "soft", "more"));
         }
     }
 
-    private Region row(Obstacle obstacle, LengthFormat format) {
-        var sentence = Parts.text(obstacle.sentence().in(format));
-        sentence.prefWidthProperty().bind(widthProperty().subtract(28));
+    private static Region row(Obstacle obstacle, String words) {
         String where = obstacle.stage().words() + (obstacle.garment().isEmpty() ? "" : " · " + obstacle.garment());
-        return new VBox(1, sentence, Parts.label(where, "small", "faint"));
+        return new VBox(1, Parts.text(words), Parts.label(where, "small", "faint"));
     }
 }

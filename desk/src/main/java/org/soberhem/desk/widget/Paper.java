@@ -34,6 +34,7 @@ public final class Paper extends Region {
     /**
      * What is drawn.
      *
+     * @param subject whose pattern it is; another one is laid out anew
      * @param pattern the pattern as it stands
      * @param ghost an earlier state to compare with
      * @param plates what the sheet draws; empty to leave construction lines and letters out
@@ -41,7 +42,12 @@ public final class Paper extends Region {
      * @param format for the rulers
      */
     public record Scene(
-            Pattern pattern, Optional<Pattern> ghost, List<Plate> plates, List<String> troubled, LengthFormat format) {}
+            String subject,
+            Pattern pattern,
+            Optional<Pattern> ghost,
+            List<Plate> plates,
+            List<String> troubled,
+            LengthFormat format) {}
 
     private static final double RULER = 18;
     private static final double MARGIN = 28;
@@ -96,6 +102,7 @@ public final class Paper extends Region {
     /** Shows a pattern; pieces that were shown before stay where they are. */
     public void show(Scene shown) {
         boolean samePieces = scene != null
+                && scene.subject().equals(shown.subject())
                 && Spread.of(scene.pattern()).stream()
                         .map(Spread::name)
                         .toList()
@@ -217,6 +224,9 @@ public final class Paper extends Region {
             drawing.getChildren().add(new PieceDrawing(spread, place, view).full(plate, picked, troubled));
         }
         drawRulers();
+        // Shapes that are added while the window is laid out would stay unstyled until the next pulse.
+        sheet.applyCss();
+        rulers.applyCss();
     }
 
     private void drawGhost(Pattern ghost) {

@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Group;
+import javafx.scene.Node;
 import javafx.scene.shape.Circle;
 import javafx.scene.text.Text;
 import org.soberhem.core.draft.Plate;
 import org.soberhem.core.geometry.Box;
+import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.pattern.CutShape;
@@ -26,6 +28,13 @@ final class PieceDrawing {
 
     private static final double NOTCH = 7;
     private static final double LETTER_AWAY = 11;
+
+    private static final double NAME_WIDTH = 40;
+
+    /** Names stand inside a piece only where they are so far from every line, in pixels. */
+    private static final double NAME_ROOM = 13;
+
+    private static final int TRIED = 40;
 
     private final Spread spread;
     private final PieceLayout.Place place;
@@ -79,7 +88,7 @@ final class PieceDrawing {
         }
         piece.notches().forEach(this::notch);
         grain();
-        names();
+        names(plate);
         plate.ifPresent(drawn -> letters(drawn, picked));
         return group;
     }
@@ -125,11 +134,8 @@ final class PieceDrawing {
         if (from.distanceTo(to) < 12) {
             return;
         }
-        // Beside the base line, so that the arrow does not hide it.
         Point along = to.minus(from).unit();
-        Box box = Box.round(screen(spread.piece().seamLine().corners()));
-        double shift = Math.min(26, box.width() / 3);
-        Point side = new Point(from.x() + shift < box.maxX() - 4 && !place.mirrored() ? shift : -shift, 0);
+        Point side = new Point(arrowX() - from.x(), 0);
         Point a = from.plus(side);
         Point b = to.plus(side);
         group.getChildren().add(Ink.line(a, b, "grain"));
@@ -137,16 +143,80 @@ final class PieceDrawing {
         group.getChildren().add(head(b, along.times(-1)));
     }
 
-    private static javafx.scene.Node head(Point tip, Point inward) {
+    /** Returns where the grain arrow stands: beside the base line, so that it does not hide it. */
+    private double arrowX() {
+        double from = screen(spread.piece().grainFrom()).x();
+        Box box = Box.round(screen(spread.piece().seamLine().corners()));
+        double shift = Math.min(26, box.width() / 3);
+        return from + (from + shift < box.maxX() - 4 && !place.mirrored() ? shift : -shift);
+    }
+
+    private static Node head(Point tip, Point inward) {
         Point across = inward.outward().times(3.5);
         Point base = tip.plus(inward.times(10));
         return Ink.polygon(List.of(tip, base.plus(across), base.minus(across)), "grain-head");
     }
 
-    private void names() {
-        Point middle = inside();
-        group.getChildren().add(Ink.text(spread.name(), middle.x(), middle.y() - 9, "piece-name"));
-        group.getChildren().add(Ink.text(cutWords(), middle.x(), middle.y() + 9, "piece-note"));
+    private void names(Optional<Plate> plate) {
+        Text name = Ink.text(spread.name(), 0, 0, "piece-name");
+        Text note = Ink.text(cutWords(), 0, 0, "piece-note");
+        double width = Math.max(NAME_WIDTH, note.getLayoutBounds().getWidth());
+        Optional<Point> inside = room(width, plate);
+        Box box = Box.round(screen(spread.piece().cuttingLine().corners()));
+        Point at = inside.orElse(new Point((box.minX() + box.maxX()) / 2, box.maxY() + 18));
+        for (Text text : List.of(name, note)) {
+            text.setX(at.x() - text.getLayoutBounds().getWidth() / 2);
+            text.setY(at.y() + (text == name ? -5 : 13));
+            group.getChildren().add(text);
+        }
+    }
+
+    /** Finds the place inside the piece where two lines of words are farthest from every line and letter. */
+    private Optional<Point> room(double width, Optional<Plate> plate) {
+        List<Point> outline = screen(spread.piece().seamLine().corners());
+        Box box = Box.round(outline);
+        List<Double> busy = new ArrayList<>();
+        spread.piece()
+                .levels()
+                .values()
+                .forEach(level -> busy.add(screen(level.from()).y()));
+        plate.ifPresent(drawn -> drawn.points().stream()
+                .filter(point -> !point.corner())
+                .forEach(point -> busy.add(screen(point.at()).y())));
+        Outline seam = new Outline(outline);
+        Point best = null;
+        double most = NAME_ROOM;
+        for (int i = 1; i < TRIED; i++) {
+            double y = box.minY() + box.height() * i / TRIED;
+            Optional<Point> middle = middle(seam, box, y, width);
+            double free = Math.min(y - box.minY(), box.maxY() - y);
+            for (double line : busy) {
+                free = Math.min(free, Math.abs(line - y));
+            }
+            if (middle.isPresent() && free > most + 0.5) {
+                most = free;
+                best = middle.get();
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    private Optional<Point> middle(Outline seam, Box box, double y, double width) {
+        List<Double> cuts = seam.cuts(new Point(box.minX() - 1, y), new Point(1, 0));
+        for (int i = 0; i + 1 < cuts.size(); i += 2) {
+            double from = box.minX() - 1 + cuts.get(i);
+            double to = box.minX() - 1 + cuts.get(i + 1);
+            double arrow = arrowX();
+            double left = arrow - from;
+            double right = to - arrow;
+            if (arrow > from && arrow < to && Math.max(left, right) > width + 12) {
+                return Optional.of(new Point(left > right ? from + left / 2 : to - right / 2, y));
+            }
+            if (to - from > width + 8 && (arrow < from || arrow > to)) {
+                return Optional.of(new Point((from + to) / 2, y));
+            }
+        }
+        return Optional.empty();
     }
 
     private String cutWords() {
@@ -156,11 +226,6 @@ final class PieceDrawing {
             case PAIR -> "cut " + count + ", mirrored";
             case PLAIN -> "cut " + count;
         };
-    }
-
-    private Point inside() {
-        Box box = Box.round(screen(spread.piece().seamLine().corners()));
-        return new Point((box.minX() + box.maxX()) / 2, box.minY() + box.height() * 0.56);
     }
 
     private void letters(Plate plate, Optional<String> picked) {
