@@ -52,6 +52,19 @@ public record MeasurementSet(
         return new MeasurementSet(id, date, stack, lacing, helper, changed);
     }
 
+    /** Returns this set without the reading of a measure, side and posture. */
+    public MeasurementSet without(String measure, Side side, Posture posture) {
+        List<Reading> kept = readings.stream()
+                .filter(r -> !(r.measure().equals(measure) && r.side() == side && r.posture() == posture))
+                .toList();
+        return new MeasurementSet(id, date, stack, lacing, helper, kept);
+    }
+
+    /** Returns this set with other conditions. */
+    public MeasurementSet under(String otherStack, String otherLacing, String otherHelper) {
+        return new MeasurementSet(id, date, otherStack, otherLacing, otherHelper, readings);
+    }
+
     private static boolean same(Reading a, Reading b) {
         return a.measure().equals(b.measure()) && a.side() == b.side() && a.posture() == b.posture();
     }

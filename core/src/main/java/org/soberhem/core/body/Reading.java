@@ -2,6 +2,7 @@ package org.soberhem.core.body;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.pattern.Side;
@@ -55,5 +56,15 @@ public record Reading(String measure, Side side, Posture posture, List<LengthEnt
             changed.add(entry);
         }
         return new Reading(measure, side, posture, changed);
+    }
+
+    /** Returns this measurement without one of its readings; empty if it was the only one. */
+    public Optional<Reading> without(int place) {
+        if (taken.size() == 1) {
+            return Optional.empty();
+        }
+        List<LengthEntry> kept = new ArrayList<>(taken);
+        kept.remove(place);
+        return Optional.of(new Reading(measure, side, posture, kept));
     }
 }

@@ -47,6 +47,16 @@ public record Costume(
         return fittings.isEmpty() ? Optional.empty() : Optional.of(fittings.get(fittings.size() - 1));
     }
 
+    /** Returns the costume drawn from another measurement set. */
+    public Costume drawnFrom(String otherSet) {
+        return new Costume(id, title, place, year, event, wearer, otherSet, stack, garments, fittings, note);
+    }
+
+    /** Returns the costume worn over another layer stack. */
+    public Costume wornOver(String otherStack) {
+        return new Costume(id, title, place, year, event, wearer, set, otherStack, garments, fittings, note);
+    }
+
     /** Returns the costume with a garment put in the place of the one with the same name. */
     public Costume with(Garment changed) {
         List<Garment> all = new ArrayList<>(garments);

@@ -1,11 +1,13 @@
 package org.soberhem.core.costume;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.soberhem.core.alter.Alteration;
+import org.soberhem.core.draft.Inputs;
 
 /**
  * One garment of a costume.
@@ -37,10 +39,22 @@ public record Garment(
         return new Garment(name, sheet, changed, alterations, versions);
     }
 
-    public Garment with(Version version) {
+    /**
+     * Returns the garment with its present state named as the next version.
+     *
+     * @param date when it is named
+     * @param why what it is made for
+     * @param inputs the wearer's values it is drawn from
+     */
+    public Garment withVersion(LocalDate date, String why, Inputs inputs) {
         List<Version> all = new ArrayList<>(versions);
-        all.add(version);
+        all.add(new Version(all.size() + 1, date, why, inputs.measures(), inputs.settings(), alterations));
         return new Garment(name, sheet, settings, alterations, all);
+    }
+
+    /** Returns a version by its number. */
+    public Optional<Version> version(int number) {
+        return versions.stream().filter(version -> version.number() == number).findFirst();
     }
 
     public Optional<Version> latest() {

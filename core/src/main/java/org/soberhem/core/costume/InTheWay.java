@@ -28,7 +28,7 @@ import org.soberhem.core.silhouette.Verdict;
 public final class InTheWay {
 
     /** Readings of the trunk that differ by more are taken again; common practice. */
-    private static final Length TRUNK_SPREAD = Length.ofMillimetres(10);
+    public static final Length TRUNK_SPREAD = Length.ofMillimetres(10);
 
     private final MeasureCatalogue catalogue;
     private final Wardrobe wardrobe;

@@ -22,6 +22,28 @@ public record Path(List<Segment> segments) {
         return new Path(List.of(segments));
     }
 
+    /**
+     * Draws a smooth line through places; at each it runs parallel to the line between its neighbours.
+     *
+     * @param places at least two
+     */
+    public static Path through(List<Point> places) {
+        if (places.size() < 2) {
+            throw new IllegalArgumentException("A line must go through at least two places: " + places.size());
+        }
+        List<Segment> segments = new ArrayList<>();
+        for (int i = 0; i + 1 < places.size(); i++) {
+            Point from = places.get(i);
+            Point to = places.get(i + 1);
+            Point before = places.get(Math.max(0, i - 1));
+            Point after = places.get(Math.min(places.size() - 1, i + 2));
+            Point leave = from.plus(to.minus(before).times(1.0 / 6));
+            Point come = to.minus(after.minus(from).times(1.0 / 6));
+            segments.add(new Cubic(from, leave, come, to));
+        }
+        return new Path(segments);
+    }
+
     public Point start() {
         return segments.get(0).start();
     }

@@ -16,8 +16,6 @@ import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Tape;
-import org.soberhem.core.costume.Version;
-import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.length.Length;
@@ -124,9 +122,9 @@ public final class Demo {
         Alteration side = new TakeInSeam(EdgeRef.parse("back.side"), 9.525, 9.525, Sides.BOTH);
         Garment blouse = garment("Blouse", "blouse-1906")
                 .with(shorter)
-                .with(version(1, set, 30, "first mock-up", List.of(shorter)))
+                .withVersion(today.minusDays(30), "first mock-up", Tape.inputs(set, Map.of()))
                 .with(side)
-                .with(version(2, set, 24, "after fitting 1", List.of(shorter, side)));
+                .withVersion(today.minusDays(24), "after fitting 1", Tape.inputs(set, Map.of()));
         Garment skirt = garment("Walking skirt", "walking-skirt-1906");
         Fitting first = new Fitting(
                 1,
@@ -214,10 +212,5 @@ public final class Demo {
 
     private Garment garment(String name, String sheet) {
         return new Garment(name, library.sheetText(sheet).orElseThrow(), Map.of(), List.of(), List.of());
-    }
-
-    private Version version(int number, MeasurementSet set, int daysAgo, String why, List<Alteration> alterations) {
-        Inputs inputs = Tape.inputs(set, Map.of());
-        return new Version(number, today.minusDays(daysAgo), why, inputs.measures(), inputs.settings(), alterations);
     }
 }

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
-import java.util.function.Function;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
@@ -16,7 +15,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.Effect;
 import org.soberhem.core.alter.LengthenAtLevel;
@@ -60,11 +58,11 @@ final class AlterPanel extends VBox {
     AlterPanel(Consumer<Optional<Pattern>> preview, Consumer<Alteration> make, Runnable version) {
         this.preview = preview;
         place.setMaxWidth(Double.MAX_VALUE);
-        place.setConverter(words(Place::words));
+        place.setConverter(Parts.words(Place::words));
         place.valueProperty().addListener((was, before, now) -> placeChosen());
         sides.getItems().setAll(Sides.values());
         sides.setValue(Sides.BOTH);
-        sides.setConverter(words(Sides::words));
+        sides.setConverter(Parts.words(Sides::words));
         sides.valueProperty().addListener((was, before, now) -> weigh());
         amounts.forEach(field -> {
             field.setPrefColumnCount(6);
@@ -93,20 +91,6 @@ final class AlterPanel extends VBox {
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().add(scroll);
-    }
-
-    private static <T> StringConverter<T> words(Function<T, String> words) {
-        return new StringConverter<>() {
-            @Override
-            public String toString(T value) {
-                return value == null ? "" : words.apply(value);
-            }
-
-            @Override
-            public T fromString(String text) {
-                throw new UnsupportedOperationException("Only shown, never typed");
-            }
-        };
     }
 
     void show(Work shown, Garment garment, LengthFormat shownAs) {

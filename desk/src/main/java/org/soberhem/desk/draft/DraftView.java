@@ -32,7 +32,6 @@ import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
-import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.SeamCheck;
 import org.soberhem.core.pattern.Side;
@@ -263,11 +262,7 @@ public final class DraftView extends BorderPane {
     }
 
     private void nameVersion() {
-        Situation now = studio.situation();
-        String garment = studio.garmentProperty().get();
-        int next = now.costume().garment(garment).orElseThrow().versions().size() + 1;
-        studio.nameVersion(
-                now.costume(), garment, "named on the draft", Sentence.of("Named version {} of the {}", next, garment));
+        studio.nameVersion(studio.garmentProperty().get(), "named on the draft");
     }
 
     private void preview(Optional<Pattern> after) {

@@ -91,9 +91,9 @@ final class NumbersPanel extends VBox {
         for (Plate.PlatePoint point : plate.get().points()) {
             HBox row = row(
                     point.name() + (point.corner() ? " ◦" : ""),
-                    Units.shown(point.along()),
+                    Units.brief(point.along()),
                     format.number(point.at().y()),
-                    Units.shown(point.out()),
+                    Units.brief(point.out()),
                     format.number(point.at().x()));
             row.setFocusTraversable(true);
             row.setOnMouseClicked(event -> choose(point));

@@ -10,6 +10,11 @@ final class Units {
 
     private Units() {}
 
+    /** Returns what fits a narrow column: a plain number as it is shown, of a formula that it is worked out. */
+    static String brief(String written) {
+        return written.matches("[-\\d /]+") ? shown(written) : "by rule";
+    }
+
     /** Returns a plain number such as {@code 1 3/4} as 1¾, anything else as written. */
     static String shown(String written) {
         if (!written.matches("[-\\d /]+")) {

@@ -22,9 +22,12 @@ import org.soberhem.core.costume.Stage;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.desk.draft.DraftView;
 import org.soberhem.desk.draft.PrintPanel;
+import org.soberhem.desk.fitting.FittingPlace;
 import org.soberhem.desk.rail.RailView;
+import org.soberhem.desk.silhouette.SilhouetteView;
 import org.soberhem.desk.studio.Situation;
 import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.tape.TapeView;
 import org.soberhem.desk.widget.Parts;
 
 /** The whole window: thread, heading and the place that is open. */
@@ -46,12 +49,21 @@ public final class MainView extends StackPane {
 
     public MainView(Studio studio) {
         this.studio = studio;
+        ThreadStrip strip = new ThreadStrip(studio);
         getStyleClass().add("main-view");
         rail = new RailView(studio, this::open);
         makers.put(Stage.DRAFT, () -> new DraftView(studio, new PrintPanel()));
-        frame.setLeft(new ThreadStrip(studio));
+        makers.put(Stage.SILHOUETTE, () -> new SilhouetteView(studio));
+        makers.put(Stage.TAPE, () -> new TapeView(studio));
+        makers.put(Stage.FITTING, () -> new FittingPlace(studio));
+        frame.setLeft(strip);
         warning.getStyleClass().add("warning");
-        frame.setTop(new VBox(heading(), warning));
+        HBox heading = heading();
+        frame.setTop(new VBox(heading, warning));
+        studio.standingProperty().addListener((was, before, now) -> {
+            Parts.show(heading, !now);
+            Parts.show(strip, !now);
+        });
         getChildren().addAll(frame, shortcuts);
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         studio.placeProperty().addListener((was, before, now) -> showPlace());
@@ -151,6 +163,7 @@ public final class MainView extends StackPane {
 
     private void showPlace() {
         Optional<Stage> place = studio.placeProperty().get();
+        studio.standingProperty().set(false);
         refresh();
         if (place.isEmpty() || studio.situation() == null) {
             rail.refresh();

@@ -29,12 +29,19 @@ public final class Tour extends Application {
 
     private static final List<Stop> STOPS = List.of(
             new Stop("rail", studio -> studio.placeProperty().set(Optional.empty())),
+            new Stop("tape", studio -> show(studio, "post-1908", "Walking skirt", "TAPE")),
             new Stop("draft-blouse", studio -> show(studio, "secretary-1906", "Blouse", "DRAFT")),
             new Stop("draft-skirt", studio -> show(studio, "post-1908", "Walking skirt", "DRAFT")),
             new Stop("draft-dark", studio -> {
                 show(studio, "keeper-1907", "Blouse", "DRAFT");
                 studio.formatProperty().set(LengthFormat.CENTIMETRES);
                 studio.darkProperty().set(true);
+            }),
+            new Stop("silhouette", studio -> show(studio, "secretary-1906", "Blouse", "SILHOUETTE")),
+            new Stop("fitting-decide", studio -> show(studio, "secretary-1906", "Blouse", "FITTING")),
+            new Stop("fitting-standing", studio -> {
+                show(studio, "secretary-1906", "Blouse", "FITTING");
+                studio.standingProperty().set(true);
             }));
 
     private static void show(Studio studio, String costume, String garment, String stage) {

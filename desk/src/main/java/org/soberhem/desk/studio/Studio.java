@@ -2,6 +2,7 @@ package org.soberhem.desk.studio;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -52,6 +53,9 @@ public final class Studio {
     private final Map<String, CompiledSheet> compiled = new HashMap<>();
     private final Map<String, Double> tried = new HashMap<>();
 
+    /** Whether the last action at the tape was on the costume, such as another layer stack, and not on the wearer. */
+    private boolean tapeChangedCostume;
+
     private final ReadOnlyObjectWrapper<Situation> situation = new ReadOnlyObjectWrapper<>(this, "situation");
     private final StringProperty garment = new SimpleStringProperty(this, "garment", "");
     private final ObjectProperty<LengthFormat> format =
@@ -59,6 +63,7 @@ public final class Studio {
     private final BooleanProperty dark = new SimpleBooleanProperty(this, "dark", false);
     private final ObjectProperty<Optional<Stage>> place = new SimpleObjectProperty<>(this, "place", Optional.empty());
     private final StringProperty target = new SimpleStringProperty(this, "target", "");
+    private final BooleanProperty standing = new SimpleBooleanProperty(this, "standing", false);
     private final StringProperty done = new SimpleStringProperty(this, "done", "");
 
     public Studio(Library library, Keeper keeper, Clock clock) {
@@ -80,6 +85,10 @@ public final class Studio {
 
     public LocalDate today() {
         return LocalDate.now(clock);
+    }
+
+    public LocalTime time() {
+        return LocalTime.now(clock);
     }
 
     /** The costume at hand with everything computed from it; null while none is open. */
@@ -119,6 +128,11 @@ public final class Studio {
         return target;
     }
 
+    /** Whether the maker stands at a fitting: its place then takes the whole window. */
+    public BooleanProperty standingProperty() {
+        return standing;
+    }
+
     /** What was done last, in words. */
     public StringProperty doneProperty() {
         return done;
@@ -138,6 +152,7 @@ public final class Studio {
     /** Opens a costume at its first unsettled stage. */
     public void open(String costume) {
         tried.clear();
+        tapeChangedCostume = false;
         Costume opened = costumes.get(costume).value();
         garment.set(opened.garments().isEmpty() ? "" : opened.garments().get(0).name());
         done.set(costumes.get(costume).done());
@@ -171,6 +186,7 @@ public final class Studio {
         String words = sentence.in(format());
         done.set(words);
         refresh(changed);
+        tapeChangedCostume = true;
         Line<Costume> before = costumes.get(changed.id());
         costumes.put(changed.id(), new Line<>(changed.id(), changed, words, before != null, ""));
         keeper.keep(
@@ -188,6 +204,7 @@ public final class Studio {
     public void keep(Wearer changed, String action, Sentence sentence) {
         String words = sentence.in(format());
         done.set(words);
+        tapeChangedCostume = false;
         wearers.put(changed.id(), new Line<>(changed.id(), changed, words, true, ""));
         if (situation() != null) {
             refresh(situation().costume());
@@ -215,7 +232,7 @@ public final class Studio {
         if (situation() == null) {
             return;
         }
-        boolean tape = place.get().filter(stage -> stage == Stage.TAPE).isPresent();
+        boolean tape = place.get().filter(Stage.TAPE::equals).isPresent() && !tapeChangedCostume;
         String id = tape ? situation().wearer().id() : situation().costume().id();
         String before = tape ? wearers.get(id).done() : costumes.get(id).done();
         boolean moved;
@@ -248,15 +265,15 @@ public final class Studio {
         keep(costume.with(altered), "alter", alteration.sentence());
     }
 
-    /** Names the garment's pattern as it stands as a new version, and returns its number. */
-    public int nameVersion(Costume costume, String garmentName, String why, Sentence sentence) {
+    /** Names the garment's pattern as it stands as a new version. */
+    public void nameVersion(String garmentName, String why) {
+        Costume costume = situation().costume();
         Garment named = costume.garment(garmentName).orElseThrow();
-        Work work = situation().work(garmentName).orElseThrow();
-        int number = named.versions().size() + 1;
-        Version version = new Version(
-                number, today(), why, work.inputs().measures(), work.inputs().settings(), named.alterations());
-        keep(costume.with(named.with(version)), "version", sentence);
-        return number;
+        Inputs inputs = situation().work(garmentName).orElseThrow().inputs();
+        keep(
+                costume.with(named.withVersion(today(), why, inputs)),
+                "version",
+                Sentence.of("Named version {} of the {}", named.versions().size() + 1, garmentName));
     }
 
     /** Works out a garment as it was at a version; empty if it cannot be drawn. */

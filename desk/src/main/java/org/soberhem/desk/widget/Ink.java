@@ -14,26 +14,27 @@ public final class Ink {
     private Ink() {}
 
     public static Line line(Point from, Point to, String style) {
-        return styled(new Line(from.x(), from.y(), to.x(), to.y()), style);
+        return shape(new Line(from.x(), from.y(), to.x(), to.y()), style);
     }
 
     public static Polygon polygon(List<Point> corners, String style) {
-        return styled(new Polygon(flat(corners)), style);
+        return shape(new Polygon(flat(corners)), style);
     }
 
     public static Polyline polyline(List<Point> corners, String style) {
-        return styled(new Polyline(flat(corners)), style);
+        return shape(new Polyline(flat(corners)), style);
     }
 
     /** Places a text with its middle at a place. */
     public static Text text(String words, double x, double y, String style) {
-        Text text = styled(new Text(words), style);
+        Text text = shape(new Text(words), style);
         text.setX(x - text.getLayoutBounds().getWidth() / 2);
         text.setY(y + 4);
         return text;
     }
 
-    static <N extends Node> N styled(N node, String styles) {
+    /** Gives a shape its style classes, written with blanks between them. */
+    public static <N extends Node> N shape(N node, String styles) {
         node.getStyleClass().setAll(styles.split(" "));
         node.setMouseTransparent(true);
         return node;

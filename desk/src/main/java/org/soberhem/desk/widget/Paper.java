@@ -249,7 +249,7 @@ public final class Paper extends Region {
             PieceLayout.Place place = layout.places().get(spreads.get(0).name());
             double y = view.y(place.of(level.from()).y());
             drawing.getChildren().add(Ink.line(new Point(0, y), new Point(sheet.getWidth(), y), "body-line"));
-            drawing.getChildren().add(Ink.text(name, 22, y - 10, "body-line-name"));
+            drawing.getChildren().add(Ink.text(name, sheet.getWidth() - 26, y - 10, "body-line-name"));
         });
     }
 

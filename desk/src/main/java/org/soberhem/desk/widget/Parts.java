@@ -1,5 +1,6 @@
 package org.soberhem.desk.widget;
 
+import java.util.function.Function;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -10,6 +11,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
 
 /** Makes the small parts of a view with their style classes. */
 public final class Parts {
@@ -58,5 +60,20 @@ public final class Parts {
     public static void show(Node node, boolean shown) {
         node.setVisible(shown);
         node.setManaged(shown);
+    }
+
+    /** Says how the values of a choice are worded. */
+    public static <T> StringConverter<T> words(Function<T, String> words) {
+        return new StringConverter<>() {
+            @Override
+            public String toString(T value) {
+                return value == null ? "" : words.apply(value);
+            }
+
+            @Override
+            public T fromString(String text) {
+                throw new UnsupportedOperationException("A choice is only shown, never typed");
+            }
+        };
     }
 }

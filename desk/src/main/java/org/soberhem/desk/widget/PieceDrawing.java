@@ -21,7 +21,7 @@ import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Spread;
 
 /** Draws one piece as a technical plate: construction, seam, cut, fold, grain, notches, letters. */
-final class PieceDrawing {
+public final class PieceDrawing {
 
     /** Chords in screen pixels; finer is not seen. */
     private static final double FLATNESS = 0.25;
@@ -41,14 +41,14 @@ final class PieceDrawing {
     private final View view;
     private final Group group = new Group();
 
-    PieceDrawing(Spread spread, PieceLayout.Place place, View view) {
+    public PieceDrawing(Spread spread, PieceLayout.Place place, View view) {
         this.spread = spread;
         this.place = place;
         this.view = view;
     }
 
     /** Draws the cut and seam lines alone. */
-    Group outline(String style) {
+    public Group outline(String style) {
         group.getChildren().add(Ink.polygon(screen(spread.piece().cuttingLine().corners()), style));
         return group;
     }
@@ -162,13 +162,24 @@ final class PieceDrawing {
         Text note = Ink.text(cutWords(), 0, 0, "piece-note");
         double width = Math.max(NAME_WIDTH, note.getLayoutBounds().getWidth());
         Optional<Point> inside = room(width, plate);
-        Box box = Box.round(screen(spread.piece().cuttingLine().corners()));
-        Point at = inside.orElse(new Point((box.minX() + box.maxX()) / 2, box.maxY() + 18));
-        for (Text text : List.of(name, note)) {
-            text.setX(at.x() - text.getLayoutBounds().getWidth() / 2);
-            text.setY(at.y() + (text == name ? -5 : 13));
-            group.getChildren().add(text);
+        if (inside.isPresent()) {
+            centred(name, inside.get().x(), inside.get().y() - 5);
+            centred(note, inside.get().x(), inside.get().y() + 13);
+            return;
         }
+        // Too narrow for words: one line beneath.
+        Box box = Box.round(screen(spread.piece().cuttingLine().corners()));
+        note.setText(", " + note.getText());
+        double both = name.getLayoutBounds().getWidth() + note.getLayoutBounds().getWidth();
+        double from = (box.minX() + box.maxX() - both) / 2;
+        centred(name, from + name.getLayoutBounds().getWidth() / 2, box.maxY() + 16);
+        centred(note, from + both - note.getLayoutBounds().getWidth() / 2, box.maxY() + 16);
+    }
+
+    private void centred(Text text, double x, double y) {
+        text.setX(x - text.getLayoutBounds().getWidth() / 2);
+        text.setY(y);
+        group.getChildren().add(text);
     }
 
     /** Finds the place inside the piece where two lines of words are farthest from every line and letter. */
@@ -239,7 +250,7 @@ final class PieceDrawing {
             }
             Point at = screen(point.at());
             Circle dot =
-                    Ink.styled(new Circle(at.x(), at.y(), chosen ? 4 : 1.8), chosen ? "point-dot picked" : "point-dot");
+                    Ink.shape(new Circle(at.x(), at.y(), chosen ? 4 : 1.8), chosen ? "point-dot picked" : "point-dot");
             group.getChildren().add(dot);
             Point away = at.minus(middle);
             Point direction = away.norm() < 1 ? new Point(0, -1) : away.unit();

@@ -24,6 +24,9 @@ public record PieceLayout(Map<String, Place> places, Optional<String> line, Box 
 
     private static final double GAP = 45;
 
+    /** Room beneath a piece that stands in a column, for its name. */
+    private static final double NAME_GAP = 70;
+
     /**
      * One piece's place.
      *
@@ -103,7 +106,7 @@ public record PieceLayout(Map<String, Place> places, Optional<String> line, Box 
                 widest = 0;
             }
             places.put(spread.name(), new Place(x - box.minX(), y - box.minY(), false));
-            y += box.height() + GAP;
+            y += box.height() + NAME_GAP;
             widest = Math.max(widest, box.width());
         }
         return x + widest;

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.soberhem.core.body.MeasureCatalogue;
 import org.soberhem.core.draft.CompiledSheet;
+import org.soberhem.core.figure.Figure;
 import org.soberhem.core.fitting.FitReading;
 import org.soberhem.core.fitting.Zone;
 import org.soberhem.core.layers.Wardrobe;
@@ -19,6 +20,7 @@ public final class Library {
 
     private final MeasureCatalogue measures;
     private final Wardrobe wardrobe;
+    private final Figure figure;
     private final List<Rule> rules;
     private final List<Zone> zones;
     private final List<FitReading> fitReadings;
@@ -28,6 +30,7 @@ public final class Library {
     private Library() {
         measures = Measures.read(Resources.text("measures.yaml"));
         wardrobe = Layers.read(Resources.text("layers.yaml"));
+        figure = Figures.read(Resources.text("figure.yaml"));
         rules = Rules.read(Resources.text("rules.yaml"));
         YamlNode places = YamlNode.parse(Resources.text("zones.yaml")).only("zones", "readings");
         zones = Zones.read(places);
@@ -52,6 +55,10 @@ public final class Library {
 
     public Wardrobe wardrobe() {
         return wardrobe;
+    }
+
+    public Figure figure() {
+        return figure;
     }
 
     public List<Rule> rules() {

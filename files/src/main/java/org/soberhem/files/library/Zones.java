@@ -24,13 +24,18 @@ final class Zones {
     }
 
     private static Zone zone(YamlNode node) {
-        node.only("id", "letter", "name", "back", "sided", "garments", "symptoms");
+        node.only("id", "letters", "name", "back", "at", "flat", "garments", "symptoms");
+        YamlNode flat = node.get("flat").only("piece", "across", "down");
         return new Zone(
                 node.get("id").text(),
-                node.get("letter").text(),
+                node.get("letters").texts(),
                 node.get("name").text(),
                 node.find("back").isPresent(),
-                "true".equals(node.get("sided").text()),
+                Figures.point(node.get("at")),
+                new Zone.Flat(
+                        flat.get("piece").text(),
+                        flat.get("across").number() / 100.0,
+                        flat.get("down").number() / 100.0),
                 node.get("garments").texts(),
                 node.get("symptoms").items().stream().map(Zones::symptom).toList());
     }

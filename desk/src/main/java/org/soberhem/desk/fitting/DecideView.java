@@ -1,0 +1,305 @@
+package org.soberhem.desk.fitting;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.soberhem.core.alter.Alteration;
+import org.soberhem.core.alter.Effect;
+import org.soberhem.core.alter.Outcome;
+import org.soberhem.core.alter.Sides;
+import org.soberhem.core.costume.Garment;
+import org.soberhem.core.costume.Work;
+import org.soberhem.core.fitting.FitReading;
+import org.soberhem.core.fitting.Fitting;
+import org.soberhem.core.fitting.Remark;
+import org.soberhem.core.fitting.Zone;
+import org.soberhem.core.layers.LayerStack;
+import org.soberhem.core.length.Length;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.pattern.Pattern;
+import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.widget.LengthField;
+import org.soberhem.desk.widget.Paper;
+import org.soberhem.desk.widget.Parts;
+import org.soberhem.desk.widget.Tappable;
+
+/** At the table after the fitting: every remark with its cause, its amount, and what is decided. */
+final class DecideView extends BorderPane {
+
+    private static final double LIST = 400;
+
+    private final Studio studio;
+    private final FittingRound round;
+    private final VBox rounds = new VBox(4);
+    private final VBox detail = new VBox(8);
+    private final Paper paper = new Paper();
+    private final NewFitting begin;
+
+    DecideView(Studio studio, FittingRound round) {
+        this.studio = studio;
+        this.round = round;
+        begin = new NewFitting(studio, round);
+        rounds.setPadding(new Insets(12));
+        ScrollPane list = new ScrollPane(rounds);
+        list.setFitToWidth(true);
+        list.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        VBox.setVgrow(list, Priority.ALWAYS);
+        VBox left = new VBox(begin, list);
+        left.setPrefWidth(LIST);
+        left.setMinWidth(LIST);
+        left.getStyleClass().add("panel");
+        detail.setPadding(new Insets(16, 20, 12, 20));
+        setLeft(left);
+        setTop(null);
+        ScrollPane scroll = new ScrollPane(detail);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setPrefHeight(360);
+        scroll.setMinHeight(360);
+        BorderPane middle = new BorderPane(paper);
+        middle.setTop(scroll);
+        setCenter(middle);
+    }
+
+    void refresh() {
+        begin.refresh();
+        rounds.getChildren().clear();
+        List<Fitting> fittings = studio.situation().costume().fittings();
+        if (fittings.isEmpty()) {
+            rounds.getChildren()
+                    .add(Parts.text(
+                            "No mock-up has been tried on yet. Say above what is tried on and begin: the version that"
+                                    + " was cut is named, and each touch at the fitting is kept.",
+                            "soft"));
+        }
+        for (int i = fittings.size() - 1; i >= 0; i--) {
+            fitting(fittings.get(i));
+        }
+        if (round.chosen().isEmpty()) {
+            List<FittingRound.Logged> all = round.all();
+            round.chosenProperty()
+                    .set(all.stream()
+                            .filter(logged -> logged.remark().state() == Remark.State.OPEN)
+                            .findFirst()
+                            .or(() -> all.stream().findFirst())
+                            .map(logged -> logged.remark().id()));
+        }
+        detail();
+    }
+
+    private void fitting(Fitting fitting) {
+        rounds.getChildren().add(Parts.label("Fitting " + fitting.number() + " · " + fitting.date(), "caps"));
+        fitting.remarks().forEach(remark -> rounds.getChildren().add(remark(fitting, remark)));
+        if (fitting.remarks().isEmpty()) {
+            rounds.getChildren().add(Parts.text("No remarks.", "soft"));
+        }
+        readings(fitting);
+    }
+
+    private Tappable remark(Fitting fitting, Remark remark) {
+        String zone = round.zone(remark.zone()).map(Zone::name).orElse(remark.zone());
+        String side = remark.sides() == Sides.BOTH ? "" : ", " + remark.sides().words();
+        boolean open = remark.state() == Remark.State.OPEN;
+        VBox box = new VBox(
+                1,
+                Parts.text(remark.seen().isEmpty() ? "nothing said yet" : remark.seen(), "figure"),
+                Parts.label(
+                        zone
+                                + side
+                                + remark.amount()
+                                        .map(a -> " · " + studio.format().format(a))
+                                        .orElse(""),
+                        "small",
+                        "soft"),
+                Parts.label(state(fitting, remark), "small", open ? "needs" : "settled"));
+        Tappable row =
+                new Tappable(box, remark.seen(), () -> round.chosenProperty().set(Optional.of(remark.id())), "remark");
+        row.pseudoClassStateChanged(
+                Parts.SELECTED,
+                round.chosenProperty().get().filter(remark.id()::equals).isPresent());
+        return row;
+    }
+
+    private static String state(Fitting fitting, Remark remark) {
+        String provisional = fitting.confirmed() ? "" : " · provisional";
+        return switch (remark.state()) {
+            case CURED -> "✓ cured";
+            case LEFT -> "– left as it is";
+            case OPEN ->
+                remark.decision()
+                                .map(decision -> decision.version() > 0
+                                        ? "○ version " + decision.version() + " should cure it"
+                                        : "○ decided: " + decision.words())
+                                .orElse("○ nothing is decided")
+                        + provisional;
+        };
+    }
+
+    private void readings(Fitting fitting) {
+        FlowPane pane = new FlowPane(14, 6);
+        for (FitReading reading : studio.library().fitReadings()) {
+            boolean worn = fitting.mockup().versions().keySet().stream()
+                    .anyMatch(name -> studio.situation()
+                            .costume()
+                            .garment(name)
+                            .filter(garment -> studio.sheet(garment)
+                                    .sheet()
+                                    .about()
+                                    .garment()
+                                    .equals(reading.garment()))
+                            .isPresent());
+            if (worn) {
+                Length value = fitting.readings().get(reading.id());
+                LengthField field = new LengthField(studio::format, length -> round.measured(reading, length));
+                field.show(Optional.ofNullable(value));
+                boolean latest = round.fitting().filter(fitting::equals).isPresent();
+                field.setDisable(!latest);
+                pane.getChildren().add(new VBox(1, Parts.label(reading.name(), "small", "soft"), field));
+            }
+        }
+        rounds.getChildren().add(pane);
+        VBox.setMargin(pane, new Insets(4, 0, 14, 0));
+    }
+
+    private void detail() {
+        detail.getChildren().clear();
+        Optional<FittingRound.Logged> chosen = round.chosen();
+        Parts.show(paper, chosen.isPresent());
+        if (chosen.isEmpty()) {
+            detail.getChildren().add(Parts.text("Choose a remark to decide what is done about it.", "soft"));
+            return;
+        }
+        Remark remark = chosen.get().remark();
+        String zone = round.zone(remark.zone()).map(Zone::name).orElse(remark.zone());
+        detail.getChildren()
+                .addAll(
+                        Parts.text(remark.seen().isEmpty() ? zone : zone + ": " + remark.seen(), "title"),
+                        Parts.text(conditions(chosen.get()), "soft"));
+        TextField cause = new TextField(remark.cause());
+        cause.setPromptText("why; leave empty while it is unsolved");
+        cause.setOnAction(event -> round.because(cause.getText()));
+        HBox.setHgrow(cause, Priority.ALWAYS);
+        HBox because = new HBox(10, Parts.label("because", "soft"), cause);
+        because.setAlignment(Pos.CENTER_LEFT);
+        detail.getChildren().add(because);
+        round.symptom(remark)
+                .ifPresent(
+                        symptom -> detail.getChildren().add(Parts.text("Usually: " + symptom.remedy() + ".", "soft")));
+        Work work = studio.situation().work(remark.garment()).orElse(null);
+        Optional<Alteration> asked = round.asked(remark);
+        boolean made = remark.decision().filter(d -> d.version() > 0).isPresent();
+        if (work == null) {
+            detail.getChildren().add(Parts.text("The garment cannot be drawn: settle its draft first.", "needs"));
+        } else if (made) {
+            decided(remark, work);
+        } else {
+            propose(remark, asked, work);
+        }
+    }
+
+    private String conditions(FittingRound.Logged logged) {
+        Fitting fitting = logged.fitting();
+        String stack = studio.library()
+                .wardrobe()
+                .stack(fitting.stack())
+                .map(LayerStack::title)
+                .orElse(fitting.stack());
+        Integer version = fitting.mockup().versions().get(logged.remark().garment());
+        return "Fitting " + fitting.number() + ", " + logged.remark().garment() + " version " + version + " in "
+                + fitting.mockup().cloth() + ", over " + stack + (fitting.confirmed() ? "" : " (not confirmed)")
+                + (fitting.helper().isEmpty() ? ", alone" : ", with " + fitting.helper());
+    }
+
+    private void propose(Remark remark, Optional<Alteration> asked, Work work) {
+        HBox buttons = new HBox(8);
+        Optional<Alteration> possible = Optional.empty();
+        if (asked.isPresent()) {
+            Outcome outcome = asked.get().apply(work.pattern());
+            detail.getChildren().add(Parts.text(asked.get().sentence().in(studio.format()), "figure", "chosen"));
+            if (outcome.refusal().isPresent()) {
+                detail.getChildren().add(Parts.text(outcome.refusal().get().in(studio.format()), "needs"));
+            } else {
+                effects(Effect.between(work.pattern(), outcome.pattern()));
+                possible = asked;
+                paper(outcome.pattern(), Optional.of(work.pattern()));
+                Garment garment =
+                        studio.situation().costume().garment(remark.garment()).orElseThrow();
+                Alteration alteration = asked.get();
+                buttons.getChildren()
+                        .add(Parts.button(
+                                "Make it version " + (garment.versions().size() + 1),
+                                () -> round.decide(alteration),
+                                "main"));
+            }
+        } else {
+            detail.getChildren()
+                    .add(Parts.text(
+                            remark.amount().isEmpty()
+                                    ? "No amount was pinned: the draft place can alter any level or seam by hand."
+                                    : "No alteration of the flat pattern is known for this: say what is done.",
+                            "soft"));
+        }
+        if (possible.isEmpty()) {
+            paper(work.pattern(), Optional.empty());
+        }
+        TextField words = new TextField();
+        words.setPromptText("decide in own words, Enter");
+        words.setPrefColumnCount(24);
+        words.setOnAction(event -> round.decide(words.getText()));
+        buttons.getChildren()
+                .addAll(words, Parts.button("Leave as it is", () -> round.settle(Remark.State.LEFT)), cured(remark));
+        detail.getChildren().add(buttons);
+    }
+
+    private void decided(Remark remark, Work work) {
+        Remark.Decision decision = remark.decision().orElseThrow();
+        detail.getChildren()
+                .add(Parts.text("Version " + decision.version() + ": " + decision.words(), "figure", "chosen"));
+        Garment garment = studio.situation().costume().garment(remark.garment()).orElseThrow();
+        Optional<Work> after = garment.version(decision.version()).flatMap(version -> studio.work(garment, version));
+        Optional<Work> before =
+                garment.version(decision.version() - 1).flatMap(version -> studio.work(garment, version));
+        if (after.isPresent() && before.isPresent()) {
+            effects(Effect.between(before.get().pattern(), after.get().pattern()));
+        }
+        paper(after.orElse(work).pattern(), before.map(Work::pattern));
+        detail.getChildren()
+                .add(new HBox(8, cured(remark), Parts.button("Leave as it is", () -> round.settle(Remark.State.LEFT))));
+    }
+
+    private Button cured(Remark remark) {
+        boolean cured = remark.state() == Remark.State.CURED;
+        return Parts.button(
+                cured ? "Not cured after all" : "Cured",
+                () -> round.settle(cured ? Remark.State.OPEN : Remark.State.CURED));
+    }
+
+    private void effects(List<Effect> effects) {
+        LengthFormat format = studio.format();
+        FlowPane pane = new FlowPane(18, 2);
+        effects.forEach(effect -> pane.getChildren()
+                .add(Parts.label(
+                        effect.name() + " " + format.signed(effect.change()) + ", now " + format.format(effect.after()),
+                        "small")));
+        detail.getChildren().add(pane);
+    }
+
+    private void paper(Pattern pattern, Optional<Pattern> ghost) {
+        paper.show(new Paper.Scene(
+                studio.situation().costume().id() + pattern.draft(),
+                pattern,
+                ghost,
+                List.of(),
+                List.of(),
+                studio.format()));
+    }
+}

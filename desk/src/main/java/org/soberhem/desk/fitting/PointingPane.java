@@ -1,0 +1,211 @@
+package org.soberhem.desk.fitting;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.css.PseudoClass;
+import javafx.scene.layout.Pane;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextAlignment;
+import org.soberhem.core.alter.Sides;
+import org.soberhem.core.figure.Figure;
+import org.soberhem.core.fitting.Remark;
+import org.soberhem.core.fitting.Zone;
+import org.soberhem.core.geometry.Box;
+import org.soberhem.core.geometry.Point;
+import org.soberhem.core.pattern.Pattern;
+import org.soberhem.core.pattern.Spread;
+import org.soberhem.desk.widget.FigureDrawing;
+import org.soberhem.desk.widget.Ink;
+import org.soberhem.desk.widget.Parts;
+import org.soberhem.desk.widget.PieceDrawing;
+import org.soberhem.desk.widget.PieceLayout;
+import org.soberhem.desk.widget.Tappable;
+import org.soberhem.desk.widget.View;
+
+/**
+ * The figure front and back, or the flat pieces, with a lettered key for every zone. Keys stand in columns beside the
+ * drawing, wearer's right and left apart, each with a line to its place.
+ */
+final class PointingPane extends Pane {
+
+    static final double KEY_WIDTH = 72;
+    static final double KEY_HEIGHT = 56;
+
+    private static final double SIDE_WIDTH = 100;
+    private static final PseudoClass MARKED = PseudoClass.getPseudoClass("marked");
+    private static final double HEAD = 66;
+
+    /** Room from one key to the next in a column. */
+    private static final double STEP = KEY_HEIGHT + 4;
+
+    /** A key: its letter, the zone and side that it chooses, and the place it points to. */
+    private record Key(String letter, Zone zone, Sides sides, Point place) {}
+
+    /** What is pointed at. */
+    record Shown(List<Zone> zones, Optional<Zone> chosen, Optional<Sides> sides, List<Remark> marked) {}
+
+    private final Figure figure;
+    private final Consumer<String> point;
+    private Shown shown = new Shown(List.of(), Optional.empty(), Optional.empty(), List.of());
+    private Optional<Pattern> flat = Optional.empty();
+
+    /** @param point gets the letter of the key that is tapped */
+    PointingPane(Figure figure, Consumer<String> point) {
+        this.figure = figure;
+        this.point = point;
+        setMinSize(0, 0);
+    }
+
+    /**
+     * Shows the zones.
+     *
+     * @param pieces the flat pieces to point at instead of the figure
+     */
+    void show(Shown now, Optional<Pattern> pieces) {
+        shown = now;
+        flat = pieces;
+        requestLayout();
+    }
+
+    @Override
+    protected void layoutChildren() {
+        getChildren().clear();
+        if (flat.isPresent()) {
+            flatPieces(flat.get());
+        } else {
+            double half = getWidth() / 2;
+            view(false, 0, half);
+            view(true, half, half);
+            getChildren().add(Ink.line(new Point(half, 10), new Point(half, getHeight() - 10), "leader"));
+        }
+        applyCss();
+    }
+
+    private void view(boolean back, double from, double width) {
+        double middle = from + width / 2;
+        double height = getHeight() - HEAD - 8;
+        // On the front view the wearer's right is left in the picture; from behind it is the other way round.
+        FigureDrawing drawing = new FigureDrawing(figure, middle, HEAD + 4, height);
+        getChildren().add(drawing);
+        caption(back ? "back" : "front", middle, 44);
+        sides(back ? "left" : "right", back ? "right" : "left", from, width);
+        List<Key> leftKeys = new ArrayList<>();
+        List<Key> rightKeys = new ArrayList<>();
+        for (Zone zone : shown.zones()) {
+            if (zone.back() != back) {
+                continue;
+            }
+            for (String letter : zone.letters()) {
+                Sides sides = zone.sides(letter).orElseThrow();
+                boolean toRight = sides == Sides.LEFT != back;
+                Point at = drawing.at(new Point(
+                        toRight ? zone.at().x() : -zone.at().x(), zone.at().y()));
+                Key key = new Key(letter, zone, sides, at);
+                if (sides == Sides.BOTH) {
+                    place(key, middle - KEY_WIDTH / 2, at.y() - KEY_HEIGHT / 2, false);
+                } else {
+                    (toRight ? rightKeys : leftKeys).add(key);
+                }
+            }
+        }
+        column(leftKeys, from + 2);
+        column(rightKeys, from + width - KEY_WIDTH - 2);
+    }
+
+    private void flatPieces(Pattern pattern) {
+        PieceLayout layout = PieceLayout.of(pattern);
+        double inner = getWidth() - 2 * KEY_WIDTH - 60;
+        View fitted = View.fit(layout.box(), inner, getHeight() - HEAD - KEY_HEIGHT - 20, 4);
+        View view = fitted.moved(KEY_WIDTH + 30, HEAD + 6);
+        sides("right", "left", 0, getWidth());
+        List<Key> rights = new ArrayList<>();
+        List<Key> lefts = new ArrayList<>();
+        List<Key> middles = new ArrayList<>();
+        for (Spread spread : Spread.of(pattern)) {
+            PieceLayout.Place place = layout.places().get(spread.name());
+            getChildren().add(new PieceDrawing(spread, place, view).outline("thumb-line"));
+            Box box = spread.piece().seamLine().box();
+            for (Zone zone : shown.zones()) {
+                if (zone.flat().piece().equals(spread.piece().name())) {
+                    Point at = view.of(place.of(new Point(
+                            box.minX() + box.width() * zone.flat().across(),
+                            box.minY() + box.height() * zone.flat().down())));
+                    for (String letter : zone.letters()) {
+                        Sides sides = zone.sides(letter).orElseThrow();
+                        Key key = new Key(letter, zone, sides, at);
+                        (sides == Sides.BOTH ? middles : sides == Sides.LEFT ? lefts : rights).add(key);
+                    }
+                }
+            }
+        }
+        column(rights, 2);
+        column(lefts, getWidth() - KEY_WIDTH - 2);
+        double step = Math.min(KEY_WIDTH + 16, inner / Math.max(1, middles.size()));
+        middles.sort(Comparator.comparingDouble(key -> key.place().x()));
+        for (int i = 0; i < middles.size(); i++) {
+            double x = getWidth() / 2 + (i - (middles.size() - 1) / 2.0) * step - KEY_WIDTH / 2;
+            place(middles.get(i), x, getHeight() - KEY_HEIGHT - 4, true);
+        }
+    }
+
+    /** Stands keys one above the other in the order of their places, the column level with them on the whole. */
+    private void column(List<Key> keys, double x) {
+        keys.sort(Comparator.comparingDouble(key -> key.place().y()));
+        double mean =
+                keys.stream().mapToDouble(key -> key.place().y()).average().orElse(0);
+        double room = getHeight() - keys.size() * STEP;
+        double top = Math.max(HEAD, Math.min(room, mean - keys.size() * STEP / 2));
+        for (int i = 0; i < keys.size(); i++) {
+            place(keys.get(i), x, top + i * STEP, true);
+        }
+    }
+
+    private void place(Key key, double x, double y, boolean leader) {
+        boolean chosen = shown.chosen().filter(key.zone()::equals).isPresent()
+                && shown.sides()
+                        .filter(sides -> sides == Sides.BOTH || key.sides() == Sides.BOTH || sides == key.sides())
+                        .isPresent();
+        if (leader) {
+            double edge = x + KEY_WIDTH / 2 < key.place().x() ? x + KEY_WIDTH : x;
+            Point from = Math.abs(x + KEY_WIDTH / 2 - key.place().x()) < KEY_WIDTH / 2
+                    ? new Point(x + KEY_WIDTH / 2, y)
+                    : new Point(edge, y + KEY_HEIGHT / 2);
+            getChildren().add(Ink.line(from, key.place(), chosen ? "leader chosen" : "leader"));
+        }
+        String words = key.zone().name()
+                + (key.sides() == Sides.BOTH ? "" : ", " + key.sides().words());
+        Tappable box = new Tappable(Parts.label(key.letter()), words, () -> point.accept(key.letter()), "zone");
+        if (!leader) {
+            box.getStyleClass().add("over-figure");
+        }
+        box.setFocusTraversable(false);
+        box.pseudoClassStateChanged(Parts.SELECTED, chosen);
+        box.pseudoClassStateChanged(
+                MARKED,
+                shown.marked().stream()
+                        .anyMatch(remark -> remark.zone().equals(key.zone().id())
+                                && (remark.sides() == Sides.BOTH || remark.sides() == key.sides())));
+        box.resizeRelocate(x, y, KEY_WIDTH, KEY_HEIGHT);
+        getChildren().add(box);
+    }
+
+    private void caption(String words, double middle, double y) {
+        getChildren().add(Ink.text(words, middle, y, "side-name"));
+    }
+
+    /** Writes whose side each column is, so that nobody has to think of mirrors. */
+    private void sides(String left, String right, double from, double width) {
+        Text first = Ink.text("wearer's\n" + left, 0, 0, "side-name");
+        first.setX(from + 6);
+        first.setY(24);
+        Text last = Ink.text("wearer's\n" + right, 0, 0, "side-name");
+        last.setTextAlignment(TextAlignment.RIGHT);
+        last.setX(from + width - SIDE_WIDTH - 6);
+        last.setWrappingWidth(SIDE_WIDTH);
+        last.setY(24);
+        getChildren().addAll(first, last);
+    }
+}
