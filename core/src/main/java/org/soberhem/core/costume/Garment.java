@@ -60,4 +60,12 @@ public record Garment(
     public Optional<Version> latest() {
         return versions.isEmpty() ? Optional.empty() : Optional.of(versions.get(versions.size() - 1));
     }
+
+    /** Says which version the garment's present state is, or after which it comes. */
+    public String versionWords() {
+        return latest().map(latest -> alterations.equals(latest.alterations())
+                        ? "version " + latest.number()
+                        : "after version " + latest.number())
+                .orElse("no version yet");
+    }
 }

@@ -152,6 +152,17 @@ public final class InTheWay {
                             "The layers worn at fitting {} are not confirmed: its remarks are provisional",
                             latest.number())));
         }
+        if (!latest.stack().equals(costume.stack())) {
+            found.add(new Obstacle(
+                    Stage.FITTING,
+                    "",
+                    "",
+                    Sentence.of(
+                            "Fitting {} was over {}, the costume is now worn over {}: judge it again",
+                            latest.number(),
+                            stackTitle(latest.stack()),
+                            stackTitle(costume.stack()))));
+        }
         for (Fitting fitting : costume.fittings()) {
             for (Remark remark : fitting.remarks()) {
                 if (remark.state() == Remark.State.OPEN) {

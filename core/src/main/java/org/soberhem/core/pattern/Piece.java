@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.soberhem.core.geometry.Allowance;
 import org.soberhem.core.geometry.Outline;
+import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 
 /**
@@ -43,6 +44,11 @@ public record Piece(
         Point grainTo,
         Map<String, Level> levels,
         Optional<Spans> spans) {
+
+    /** How far beside a notch the edge's direction is read, as a share of the edge. */
+    private static final double BESIDE = 0.002;
+
+    private static final double ON_CENTRE = 0.01;
 
     public Piece {
         cut = Collections.unmodifiableMap(new LinkedHashMap<>(cut));
@@ -81,6 +87,24 @@ public record Piece(
                         new IllegalArgumentException("Piece \"" + name + "\" has no edge \"" + notch.edge() + "\""))
                 .path()
                 .atShare(notch.share());
+    }
+
+    /** Returns the direction in which a notch points out of the piece, with length 1. */
+    public Point outward(Notch notch) {
+        Path path = edge(notch.edge()).orElseThrow().path();
+        double share = Math.max(BESIDE, Math.min(1 - BESIDE, notch.share()));
+        return path.atShare(share + BESIDE)
+                .minus(path.atShare(share - BESIDE))
+                .unit()
+                .outward();
+    }
+
+    /** Says whether an edge is the one on which the cloth is folded. */
+    public boolean isFold(Edge edge) {
+        return shape == CutShape.FOLD
+                && centreX.filter(x -> Math.abs(edge.path().start().x() - x) < ON_CENTRE
+                                && Math.abs(edge.path().end().x() - x) < ON_CENTRE)
+                        .isPresent();
     }
 
     /**

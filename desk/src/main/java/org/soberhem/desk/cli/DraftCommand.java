@@ -2,9 +2,17 @@ package org.soberhem.desk.cli;
 
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.Locale;
 import java.util.concurrent.Callable;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.pattern.Pattern;
+import org.soberhem.files.exchange.NumbersCsv;
 import org.soberhem.files.exchange.PatternJson;
+import org.soberhem.files.exchange.PatternSvg;
+import org.soberhem.files.print.PaperSize;
+import org.soberhem.files.print.PatternPdf;
+import org.soberhem.files.print.PrintJob;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -17,8 +25,11 @@ final class DraftCommand implements Callable<Integer> {
     @Mixin
     private DraftRequest request;
 
-    @Option(names = "--out", paramLabel = "FILE", required = true, description = "ends in .json")
+    @Option(names = "--out", paramLabel = "FILE", required = true, description = "ends in .pdf, .svg, .csv or .json")
     private Path out;
+
+    @Option(names = "--paper", paramLabel = "SIZE", defaultValue = "a4", description = "a4, letter or a3, for a PDF")
+    private String paper;
 
     @Spec
     private CommandSpec spec;
@@ -33,11 +44,33 @@ final class DraftCommand implements Callable<Integer> {
 
     private byte[] content(DraftRequest.Answer answer) {
         String name = out.getFileName().toString().toLowerCase(Locale.ROOT);
-        if (name.endsWith(".json")) {
-            return PatternJson.write(
-                            answer.sheet(), answer.draft(), answer.draft().pattern(), answer.checks())
-                    .getBytes(StandardCharsets.UTF_8);
-        }
-        throw new WrongInput(out + ": the name must end in .json");
+        String ending = name.substring(name.lastIndexOf('.') + 1);
+        Pattern pattern = answer.draft().pattern();
+        return switch (ending) {
+            case "json" -> utf8(PatternJson.write(answer.sheet(), answer.draft(), pattern, answer.checks()));
+            case "svg" -> utf8(PatternSvg.write(pattern));
+            case "csv" -> utf8(NumbersCsv.write(answer.draft()));
+            case "pdf" -> PatternPdf.write(job(answer), paper());
+            default -> throw new WrongInput(out + ": the name must end in .pdf, .svg, .csv or .json");
+        };
+    }
+
+    private PrintJob job(DraftRequest.Answer answer) {
+        return new PrintJob(
+                answer.sheet().sheet().about().title(),
+                answer.sheet().sheet().about().garment(),
+                "as drafted",
+                LocalDate.now(),
+                LengthFormat.INCH_EIGHTHS,
+                answer.draft().pattern());
+    }
+
+    private PaperSize paper() {
+        return PaperSize.find(paper)
+                .orElseThrow(() -> new WrongInput("--paper must be a4, letter or a3: \"" + paper + "\""));
+    }
+
+    private static byte[] utf8(String text) {
+        return text.getBytes(StandardCharsets.UTF_8);
     }
 }

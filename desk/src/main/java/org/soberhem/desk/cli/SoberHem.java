@@ -14,7 +14,20 @@ import picocli.CommandLine.Command;
         mixinStandardHelpOptions = true,
         version = "Sober Hem 0.1.0",
         description = "Scales period patterns to a wearer and logs their mock-up fittings.",
-        subcommands = {DraftCommand.class, CheckCommand.class})
+        subcommands = {
+            DraftsCommand.class,
+            MeasuresCommand.class,
+            DraftCommand.class,
+            CheckCommand.class,
+            RulerCommand.class,
+            VerifyCommand.class
+        },
+        footer = {
+            "",
+            "Without a command: the application with your own workspace, ~/.sober-hem or --workspace=FOLDER.",
+            "--demo: the application with a fresh demo workspace.",
+            "Exit codes: 0 done, 1 the answer is that it does not fit, 2 wrong input."
+        })
 public final class SoberHem implements Runnable {
 
     /** The answer is "does not fit". */

@@ -119,7 +119,7 @@ public final class Demo {
     private Costume secretarysBlouse() {
         MeasurementSet set = secretary().sets().get(0);
         Alteration shorter = LengthenAtLevel.evenly("midriff", -22.225, Sides.BOTH);
-        Alteration side = new TakeInSeam(EdgeRef.parse("back.side"), 9.525, 9.525, Sides.BOTH);
+        Alteration side = new TakeInSeam(EdgeRef.parse("back.side"), 6.35, 6.35, Sides.BOTH);
         Garment blouse = garment("Blouse", "blouse-1906")
                 .with(shorter)
                 .withVersion(today.minusDays(30), "first mock-up", Tape.inputs(set, Map.of()))
@@ -140,10 +140,10 @@ public final class Demo {
                                 "side-front",
                                 Sides.BOTH,
                                 "loose fold down the side",
-                                Optional.of(Length.ofInches(0, 3, 8)),
+                                Optional.of(Length.ofInches(0, 1, 4)),
                                 "too wide at the side",
                                 Optional.of(new Remark.Decision("Take in each side seam", Optional.of(side), 2)),
-                                Remark.State.OPEN),
+                                Remark.State.CURED),
                         new Remark(
                                 "1-2",
                                 "Blouse",
@@ -166,6 +166,41 @@ public final class Demo {
                                         new Remark.Decision("Left: the new band has its ease", Optional.empty(), 0)),
                                 Remark.State.LEFT)),
                 Map.of("waist-dip-front", Length.ofInches(0, 1, 2), "collar-ease", Length.ofMillimetres(9)));
+        Fitting second = new Fitting(
+                2,
+                today.minusDays(3),
+                new Fitting.Mockup(Map.of("Blouse", 2), "medium calico, pressed"),
+                CORSET,
+                true,
+                "Ruth",
+                List.of(
+                        new Remark(
+                                "2-1",
+                                "Blouse",
+                                "shoulder",
+                                Sides.BOTH,
+                                "loose fold along the shoulder",
+                                Optional.of(Length.ofInches(0, 3, 8)),
+                                "shoulder slope flatter than the wearer's",
+                                Optional.empty(),
+                                Remark.State.OPEN),
+                        new Remark(
+                                "2-2",
+                                "Blouse",
+                                "armhole-front",
+                                Sides.RIGHT,
+                                "crumples in front of the arm",
+                                Optional.empty(),
+                                "",
+                                Optional.empty(),
+                                Remark.State.OPEN)),
+                Map.of(
+                        "waist-dip-front",
+                        Length.ofInches(1, 0, 8),
+                        "front-pouch",
+                        Length.ofInches(0, 1, 2),
+                        "collar-ease",
+                        Length.ofMillimetres(11)));
         return new Costume(
                 "secretary-1906",
                 "Harbour office secretary",
@@ -176,7 +211,7 @@ public final class Demo {
                 "spring",
                 CORSET,
                 List.of(blouse, skirt),
-                List.of(first),
+                List.of(first, second),
                 "White lawn for the blouse, navy serge for the skirt.");
     }
 

@@ -1,22 +1,161 @@
 package org.soberhem.desk.draft;
 
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.concurrent.Executor;
+import java.util.function.Function;
+import java.util.function.Supplier;
 import javafx.geometry.Insets;
+import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Work;
 import org.soberhem.desk.studio.Situation;
+import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.widget.Parts;
+import org.soberhem.files.exchange.NumbersCsv;
+import org.soberhem.files.exchange.PatternJson;
+import org.soberhem.files.exchange.PatternSvg;
+import org.soberhem.files.print.PaperSize;
+import org.soberhem.files.print.PatternPdf;
+import org.soberhem.files.print.PrintJob;
 
-/** Prints and exports what is shown. */
+/** Prints and exports what is shown, at true size. */
 public final class PrintPanel extends VBox {
 
+    private final Studio studio;
+    private final Function<String, Optional<Path>> destination;
+    private final Executor background;
+    private final Executor ui;
+    private final ChoiceBox<PaperSize> paper = new ChoiceBox<>();
+    private final VBox pages = new VBox(2);
+    private final Label said = Parts.text("", "soft");
+    private Optional<PrintJob> job = Optional.empty();
     private Optional<Work> work = Optional.empty();
 
-    public PrintPanel() {
-        setPadding(new Insets(12));
+    /**
+     * @param studio the studio
+     * @param destination asks where a file of a suggested name goes; empty if the maker changes their mind
+     * @param background where files are written
+     * @param ui runs on the interface thread
+     */
+    public PrintPanel(Studio studio, Function<String, Optional<Path>> destination, Executor background, Executor ui) {
+        this.studio = studio;
+        this.destination = destination;
+        this.background = background;
+        this.ui = ui;
+        paper.getItems().setAll(PaperSize.values());
+        paper.setValue(PaperSize.A4);
+        paper.setConverter(Parts.words(PaperSize::words));
+        paper.valueProperty().addListener((was, before, now) -> count());
+        said.setId("print-said");
+        Button pdf =
+                export("PDF, true size", "pdf", () -> PatternPdf.write(job.orElseThrow(), paper.getValue()), "main");
+        FlowPane others = new FlowPane(
+                8,
+                8,
+                export(
+                        "SVG drawing",
+                        "svg",
+                        () -> utf8(PatternSvg.write(job.orElseThrow().pattern()))),
+                export(
+                        "CSV of the numbers",
+                        "csv",
+                        () -> utf8(NumbersCsv.write(work.orElseThrow().draft()))),
+                export("JSON pattern", "json", () -> utf8(json(work.orElseThrow()))));
+        VBox form = new VBox(
+                8,
+                Parts.label("On paper", "caps"),
+                paper,
+                pages,
+                pdf,
+                Parts.text(
+                        "The first page has test squares of 10 cm and 4 in: measure both before anything is cut.",
+                        "small",
+                        "soft"),
+                Parts.label("As a file for others", "caps"),
+                others,
+                said);
+        form.setPadding(new Insets(12));
+        ScrollPane scroll = new ScrollPane(form);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().add(scroll);
+    }
+
+    private static byte[] utf8(String text) {
+        return text.getBytes(StandardCharsets.UTF_8);
+    }
+
+    private static String json(Work drawn) {
+        return PatternJson.write(drawn.sheet(), drawn.draft(), drawn.pattern(), drawn.checks());
+    }
+
+    private Button export(String words, String ending, Supplier<byte[]> content, String... styles) {
+        Button button = Parts.button(words, () -> ask(ending, content), styles);
+        button.setId("export-" + ending);
+        return button;
     }
 
     void show(Situation situation, Garment garment, Work shown) {
         work = Optional.of(shown);
+        job = Optional.of(new PrintJob(
+                situation.costume().title(),
+                garment.name(),
+                garment.versionWords(),
+                studio.today(),
+                studio.format(),
+                shown.pattern()));
+        count();
+    }
+
+    private void count() {
+        pages.getChildren().clear();
+        if (job.isEmpty()) {
+            return;
+        }
+        int all = 1;
+        for (PatternPdf.Pages each : PatternPdf.pages(job.get().pattern(), paper.getValue())) {
+            all += each.tiling().pages();
+            pages.getChildren()
+                    .add(Parts.label(
+                            each.spread().name() + ": " + each.tiling().columns() + " × "
+                                    + each.tiling().rows() + " pages",
+                            "small"));
+        }
+        pages.getChildren().add(0, Parts.label(all + " pages", "figure"));
+    }
+
+    private void ask(String ending, Supplier<byte[]> content) {
+        PrintJob now = job.orElseThrow();
+        String name = (now.costume() + " " + now.garment() + " " + now.version())
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("[^\\p{L}\\p{N}]+", "-");
+        destination.apply(name + "." + ending).ifPresent(file -> {
+            said.setText("Writing " + file.getFileName() + " …");
+            background.execute(() -> {
+                String answer = write(file, content);
+                ui.execute(() -> said.setText(answer));
+            });
+        });
+    }
+
+    private static String write(Path file, Supplier<byte[]> content) {
+        try {
+            Files.write(file, content.get());
+            return "Written: " + file;
+        } catch (IOException broken) {
+            return "Not written: " + file + " (" + broken.getMessage() + "). Choose another folder.";
+        }
     }
 }

@@ -16,12 +16,12 @@ import org.soberhem.core.fitting.Zone;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.pattern.Pattern;
+import org.soberhem.core.pattern.PieceLayout;
 import org.soberhem.core.pattern.Spread;
 import org.soberhem.desk.widget.FigureDrawing;
 import org.soberhem.desk.widget.Ink;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.PieceDrawing;
-import org.soberhem.desk.widget.PieceLayout;
 import org.soberhem.desk.widget.Tappable;
 import org.soberhem.desk.widget.View;
 

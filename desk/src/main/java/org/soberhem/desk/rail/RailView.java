@@ -10,9 +10,12 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Group;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -37,6 +40,7 @@ public final class RailView extends BorderPane {
     private final Consumer<Situation> open;
     private final VBox cards = new VBox(12);
     private final TextField search = new TextField();
+    private final NewCostume begin;
     private final Label count = Parts.label("", "soft");
 
     /** @param open opens a costume where it stands */
@@ -46,14 +50,25 @@ public final class RailView extends BorderPane {
         search.setPromptText("Find a costume, wearer or garment");
         search.setPrefColumnCount(24);
         search.textProperty().addListener((was, before, now) -> refresh());
-        HBox head = new HBox(16, Parts.label("Costumes", "title"), count, Parts.gap(), search);
+        begin = new NewCostume(studio, this::refresh);
+        Parts.show(begin, false);
+        Button another = Parts.hinted(Parts.button("New costume", begin::open), "Ctrl+N");
+        another.setId("new-costume");
+        addEventHandler(KeyEvent.KEY_PRESSED, event -> {
+            if (event.isShortcutDown() && event.getCode() == KeyCode.N) {
+                begin.open();
+                event.consume();
+            }
+        });
+        HBox head = new HBox(16, Parts.label("Costumes", "title"), count, Parts.gap(), search, another);
         head.setAlignment(Pos.CENTER_LEFT);
         head.setPadding(new Insets(20, 28, 12, 28));
         cards.setPadding(new Insets(4, 28, 28, 28));
         ScrollPane scroll = new ScrollPane(cards);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        setTop(head);
+        VBox.setMargin(begin, new Insets(0, 28, 12, 28));
+        setTop(new VBox(head, begin));
         setCenter(scroll);
         refresh();
     }
@@ -70,7 +85,7 @@ public final class RailView extends BorderPane {
             cards.getChildren()
                     .add(Parts.text(
                             all.isEmpty()
-                                    ? "There is no costume yet. Start with ./sober-hem --demo to see three at work."
+                                    ? "There is no costume yet. Begin one with Ctrl+N: name it and its wearer, choose a draft, then measure. To see three at work, start Sober Hem with --demo."
                                     : "No costume, wearer or garment has these words.",
                             "soft"));
         }

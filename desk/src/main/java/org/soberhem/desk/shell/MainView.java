@@ -47,12 +47,16 @@ public final class MainView extends StackPane {
     private final ChoiceBox<String> garments = new ChoiceBox<>();
     private final Shortcuts shortcuts = new Shortcuts();
 
-    public MainView(Studio studio) {
+    /**
+     * @param studio the studio
+     * @param print the panel that prints and exports a draft
+     */
+    public MainView(Studio studio, PrintPanel print) {
         this.studio = studio;
         ThreadStrip strip = new ThreadStrip(studio);
         getStyleClass().add("main-view");
         rail = new RailView(studio, this::open);
-        makers.put(Stage.DRAFT, () -> new DraftView(studio, new PrintPanel()));
+        makers.put(Stage.DRAFT, () -> new DraftView(studio, print));
         makers.put(Stage.SILHOUETTE, () -> new SilhouetteView(studio));
         makers.put(Stage.TAPE, () -> new TapeView(studio));
         makers.put(Stage.FITTING, () -> new FittingPlace(studio));
@@ -149,16 +153,8 @@ public final class MainView extends StackPane {
         }
         garments.setValue(studio.garmentProperty().get());
         version.setText(costume.garment(studio.garmentProperty().get())
-                .map(MainView::versionWords)
+                .map(Garment::versionWords)
                 .orElse(""));
-    }
-
-    private static String versionWords(Garment garment) {
-        return garment.latest()
-                .map(latest -> garment.alterations().equals(latest.alterations())
-                        ? "version " + latest.number()
-                        : "after version " + latest.number())
-                .orElse("no version yet");
     }
 
     private void showPlace() {

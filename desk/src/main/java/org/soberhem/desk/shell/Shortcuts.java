@@ -12,6 +12,7 @@ final class Shortcuts extends StackPane {
     private static final List<List<String>> ALL = List.of(
             List.of("Alt+1", "all costumes"),
             List.of("Alt+2 … Alt+5", "tape, draft, fitting, silhouette"),
+            List.of("Ctrl+N", "a new costume, on the rail"),
             List.of("Ctrl+Z, Ctrl+Shift+Z", "take back, do again"),
             List.of("F8", "inches or centimetres"),
             List.of("F9", "light or dark"),
@@ -21,6 +22,8 @@ final class Shortcuts extends StackPane {
             List.of("arrows", "draft: move the paper; on a tape: pull it"),
             List.of("Esc", "draft: let go of tried measurements"),
             List.of("letter, digit, digit", "fitting: zone, what is seen, eighths (Shift adds an inch)"),
+            List.of("=  #  Backspace", "fitting: same on the other side, own words, take back"),
+            List.of("Enter, Esc", "fitting: confirm what is worn beneath, pause"),
             List.of("F7", "fitting: figure or flat pieces"),
             List.of("F1", "this card"));
 

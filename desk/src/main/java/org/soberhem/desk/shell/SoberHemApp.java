@@ -1,5 +1,6 @@
 package org.soberhem.desk.shell;
 
+import java.io.File;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -7,13 +8,17 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.util.Optional;
 import java.util.concurrent.Executor;
+import java.util.concurrent.ForkJoinPool;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
+import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 import org.soberhem.desk.demo.Demo;
+import org.soberhem.desk.draft.PrintPanel;
 import org.soberhem.desk.studio.Keeper;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.files.library.Library;
@@ -44,9 +49,17 @@ public final class SoberHemApp extends Application {
             stage.show();
             return;
         }
-        stage.setScene(scene(new MainView(studio)));
+        PrintPanel print =
+                new PrintPanel(studio, name -> askWhere(stage, name), ForkJoinPool.commonPool(), Platform::runLater);
+        stage.setScene(scene(new MainView(studio, print)));
         stage.setTitle("Sober Hem");
         stage.show();
+    }
+
+    private static Optional<Path> askWhere(Stage stage, String name) {
+        FileChooser chooser = new FileChooser();
+        chooser.setInitialFileName(name);
+        return Optional.ofNullable(chooser.showSaveDialog(stage)).map(File::toPath);
     }
 
     static Scene scene(Parent root) {

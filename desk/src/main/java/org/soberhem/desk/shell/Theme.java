@@ -18,7 +18,7 @@ public final class Theme {
     /** Dresses a scene. */
     public static void dress(Scene scene) {
         for (String font : FONTS) {
-            try (InputStream in = Theme.class.getResourceAsStream("/org/soberhem/desk/fonts/" + font + ".ttf")) {
+            try (InputStream in = Theme.class.getResourceAsStream("/fonts/" + font + ".ttf")) {
                 Font.loadFont(in, 14);
             } catch (IOException broken) {
                 throw new UncheckedIOException("Cannot load font " + font, broken);

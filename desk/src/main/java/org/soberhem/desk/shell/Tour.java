@@ -19,6 +19,7 @@ import javafx.stage.Stage;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import org.soberhem.core.length.LengthFormat;
+import org.soberhem.desk.draft.PrintPanel;
 import org.soberhem.desk.studio.Studio;
 
 /** Renders every main view of the demo to PNG, offscreen. Parameter: {@code --out=FOLDER}. */
@@ -39,6 +40,15 @@ public final class Tour extends Application {
             }),
             new Stop("silhouette", studio -> show(studio, "secretary-1906", "Blouse", "SILHOUETTE")),
             new Stop("fitting-decide", studio -> show(studio, "secretary-1906", "Blouse", "FITTING")),
+            new Stop("rail-dark", studio -> {
+                studio.placeProperty().set(Optional.empty());
+                studio.darkProperty().set(true);
+            }),
+            new Stop("fitting-dark", studio -> {
+                show(studio, "secretary-1906", "Blouse", "FITTING");
+                studio.standingProperty().set(true);
+                studio.darkProperty().set(true);
+            }),
             new Stop("fitting-standing", studio -> {
                 show(studio, "secretary-1906", "Blouse", "FITTING");
                 studio.standingProperty().set(true);
@@ -54,7 +64,8 @@ public final class Tour extends Application {
     public void start(Stage window) {
         Path out = Path.of(getParameters().getNamed().get("out"));
         Studio studio = SoberHemApp.demoStudio(Platform::runLater);
-        Scene scene = SoberHemApp.scene(new MainView(studio));
+        Scene scene = SoberHemApp.scene(new MainView(
+                studio, new PrintPanel(studio, name -> Optional.empty(), Runnable::run, Platform::runLater)));
         window.setScene(scene);
         window.show();
         visit(new ArrayList<>(STOPS), studio, scene, out);

@@ -7,8 +7,10 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -147,6 +149,56 @@ public final class Studio {
                 .orElse(LocalDate.MAX)
                 .compareTo(b.costume().event().orElse(LocalDate.MAX)));
         return all;
+    }
+
+    public List<Wearer> wearers() {
+        return wearers.values().stream().map(Line::value).toList();
+    }
+
+    /** Keeps a new costume, and its wearer if nobody of the name is known, and opens it at the tape. */
+    public void begin(Beginning beginning) {
+        Wearer wearer = wearers().stream()
+                .filter(known -> known.name().equals(beginning.wearer()))
+                .findFirst()
+                .orElseGet(() -> {
+                    Wearer begun =
+                            new Wearer(freeId(beginning.wearer(), wearers.keySet()), beginning.wearer(), "", List.of());
+                    keep(begun, "begin", Sentence.of("Began {}", begun.name()));
+                    return begun;
+                });
+        List<MeasurementSet> sets = wearer.sets();
+        List<Garment> garments = beginning.sheets().stream()
+                .map(id -> new Garment(
+                        library.sheet(id).orElseThrow().sheet().about().title(),
+                        library.sheetText(id).orElseThrow(),
+                        Map.of(),
+                        List.of(),
+                        List.of()))
+                .toList();
+        Costume costume = new Costume(
+                freeId(beginning.title(), costumes.keySet()),
+                beginning.title(),
+                beginning.place(),
+                Integer.parseInt(beginning.year()),
+                beginning.date(),
+                wearer.id(),
+                sets.isEmpty() ? "" : sets.get(sets.size() - 1).id(),
+                beginning.stack(),
+                garments,
+                List.of(),
+                "");
+        keep(costume, "begin", Sentence.of("Began {}", costume.title()));
+        open(costume.id());
+        place.set(Optional.of(Stage.TAPE));
+    }
+
+    private static String freeId(String words, Set<String> taken) {
+        String stem = words.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
+        String id = stem;
+        for (int i = 2; taken.contains(id); i++) {
+            id = stem + "-" + i;
+        }
+        return id;
     }
 
     /** Opens a costume at its first unsettled stage. */

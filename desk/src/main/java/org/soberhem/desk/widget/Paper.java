@@ -20,6 +20,7 @@ import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Level;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
+import org.soberhem.core.pattern.PieceLayout;
 import org.soberhem.core.pattern.Spread;
 
 /**

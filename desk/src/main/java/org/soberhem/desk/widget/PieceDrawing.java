@@ -12,12 +12,12 @@ import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
-import org.soberhem.core.pattern.CutShape;
 import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.Level;
 import org.soberhem.core.pattern.MarkLine;
 import org.soberhem.core.pattern.Notch;
 import org.soberhem.core.pattern.Piece;
+import org.soberhem.core.pattern.PieceLayout;
 import org.soberhem.core.pattern.Spread;
 
 /** Draws one piece as a technical plate: construction, seam, cut, fold, grain, notches, letters. */
@@ -73,8 +73,7 @@ public final class PieceDrawing {
         group.getChildren().add(Ink.polygon(screen(piece.cuttingLine().corners()), "cut-line"));
         plate.ifPresent(this::construction);
         for (Edge edge : piece.edges()) {
-            boolean fold = piece.shape() == CutShape.FOLD && edge.allowance() == 0 && onCentre(piece, edge);
-            group.getChildren().add(Ink.polyline(screen(edge.path()), fold ? "fold" : "seam-line"));
+            group.getChildren().add(Ink.polyline(screen(edge.path()), piece.isFold(edge) ? "fold" : "seam-line"));
             if (troubled.contains(edge.name())) {
                 group.getChildren().add(Ink.polyline(screen(edge.path()), "troubled"));
             }
@@ -91,13 +90,6 @@ public final class PieceDrawing {
         names(plate);
         plate.ifPresent(drawn -> letters(drawn, picked));
         return group;
-    }
-
-    private static boolean onCentre(Piece piece, Edge edge) {
-        return piece.centreX()
-                .filter(x -> Math.abs(edge.path().start().x() - x) < 0.01
-                        && Math.abs(edge.path().end().x() - x) < 0.01)
-                .isPresent();
     }
 
     private void construction(Plate plate) {
@@ -117,15 +109,9 @@ public final class PieceDrawing {
     }
 
     private void notch(Notch notch) {
-        Piece piece = spread.piece();
-        Edge edge = piece.edge(notch.edge()).orElseThrow();
-        double share = Math.max(0.002, Math.min(0.998, notch.share()));
-        Point before = edge.path().atShare(share - 0.002);
-        Point after = edge.path().atShare(share + 0.002);
-        Point at = screen(piece.at(notch));
-        Point along = screen(after).minus(screen(before)).unit();
-        Point across = along.outward().times(NOTCH);
-        group.getChildren().add(Ink.line(at, at.plus(place.mirrored() ? across.times(-1) : across), "notch"));
+        Point at = spread.piece().at(notch);
+        Point end = at.plus(spread.piece().outward(notch).times(NOTCH / view.scale()));
+        group.getChildren().add(Ink.line(screen(at), screen(end), "notch"));
     }
 
     private void grain() {

@@ -2,6 +2,7 @@ package org.soberhem.desk.widget;
 
 import javafx.scene.layout.Pane;
 import org.soberhem.core.pattern.Pattern;
+import org.soberhem.core.pattern.PieceLayout;
 import org.soberhem.core.pattern.Spread;
 
 /** A small drawing of a pattern's outlines. */

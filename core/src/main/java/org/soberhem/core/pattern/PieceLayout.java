@@ -1,4 +1,4 @@
-package org.soberhem.desk.widget;
+package org.soberhem.core.pattern;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -7,10 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Point;
-import org.soberhem.core.pattern.Level;
-import org.soberhem.core.pattern.Pattern;
-import org.soberhem.core.pattern.Piece;
-import org.soberhem.core.pattern.Spread;
 
 /**
  * Where the pieces of a pattern lie on the paper, in millimetres. Pieces of the body hang on one line drawn right across,
