@@ -72,7 +72,7 @@ public record LengthenAtLevel(String level, double atFront, double atSide, doubl
         if (!found) {
             return Outcome.refused(pattern, "No piece has the level \"{}\" any more: choose another level", level);
         }
-        return Outcome.unlessCrossing(pattern, pattern.withPieces(changed));
+        return Outcome.unlessSpoiled(pattern, pattern.withPieces(changed));
     }
 
     private Optional<Outcome> tooShort(Pattern pattern, Piece piece, Level line) {

@@ -55,7 +55,7 @@ public record TakeInSeam(EdgeRef edge, double atTop, double atBottom, Sides side
             }
             changed.add(moved);
         }
-        return Outcome.unlessCrossing(pattern, pattern.withPieces(changed));
+        return Outcome.unlessSpoiled(pattern, pattern.withPieces(changed));
     }
 
     private Optional<EdgeRef> partner(Pattern pattern) {

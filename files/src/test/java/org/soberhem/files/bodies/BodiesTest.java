@@ -1,0 +1,151 @@
+package org.soberhem.files.bodies;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.soberhem.core.alter.Alteration;
+import org.soberhem.core.alter.LengthenAtLevel;
+import org.soberhem.core.alter.Outcome;
+import org.soberhem.core.alter.Sides;
+import org.soberhem.core.alter.TakeInSeam;
+import org.soberhem.core.draft.CompiledSheet;
+import org.soberhem.core.draft.DraftSheet;
+import org.soberhem.core.draft.Drafter;
+import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.draft.Written;
+import org.soberhem.core.length.LengthEntry;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.length.LengthUnit;
+import org.soberhem.core.pattern.Edge;
+import org.soberhem.core.pattern.Pattern;
+import org.soberhem.core.pattern.Piece;
+import org.soberhem.core.pattern.Seam;
+import org.soberhem.core.pattern.SeamCheck;
+import org.soberhem.files.library.Library;
+
+/** Tries every shipped sheet on 507 measured adults (Heinz, Peterson, Johnson, Kerk 2003; see the folder's README). */
+class BodiesTest {
+
+    private static final double JOINED = 1e-6;
+    private static final double INCH = 25.4;
+    private static final Library LIBRARY = Library.shipped();
+    private static final List<Inputs> BODIES = Bodies.all();
+
+    static Stream<Arguments> sheets() {
+        return LIBRARY.sheets().stream()
+                .flatMap(sheet -> Stream.of(
+                        Arguments.of(sheet.sheet().id(), "least", settings(sheet, DraftSheet.Setting::least)),
+                        Arguments.of(sheet.sheet().id(), "most", settings(sheet, DraftSheet.Setting::most))));
+    }
+
+    private static Function<Inputs, Inputs> settings(CompiledSheet sheet, Function<DraftSheet.Setting, Written> limit) {
+        return body -> {
+            Inputs chosen = body;
+            for (var setting : sheet.sheet().settings().entrySet()) {
+                double value = LengthEntry.parse(limit.apply(setting.getValue()).text(), LengthUnit.INCH)
+                        .value()
+                        .toMillimetres();
+                chosen = chosen.withSetting(setting.getKey(), value);
+            }
+            return chosen;
+        };
+    }
+
+    @Test
+    void bodies_areWhatTheProgramMakesOfThePublishedTable() {
+        assertThat(BodiesProgram.complete(Bodies.resource("body-dimensions.csv")))
+                .isEqualTo(Bodies.resource("bodies.csv"));
+        assertThat(BODIES).hasSize(507);
+    }
+
+    @ParameterizedTest(name = "{0}, settings at their {1}")
+    @MethodSource("sheets")
+    void sheet_onEveryBody_isClosedAndTrue(String id, String limit, Function<Inputs, Inputs> settings) {
+        CompiledSheet sheet = LIBRARY.sheet(id).orElseThrow();
+        for (Inputs body : BODIES) {
+            Pattern pattern = Drafter.draft(sheet, settings.apply(body)).pattern();
+            pattern.pieces().forEach(BodiesTest::assertClosed);
+            assertThat(pattern.seamChecks()).allMatch(SeamCheck::isTrue);
+        }
+    }
+
+    @ParameterizedTest(name = "{0}, settings at their {1}")
+    @MethodSource("sheets")
+    void sheet_onEveryBody_afterEveryAlteration_isClosedAndTrueOrRefused(
+            String id, String limit, Function<Inputs, Inputs> settings) {
+        CompiledSheet sheet = LIBRARY.sheet(id).orElseThrow();
+        int done = 0;
+        for (Inputs body : BODIES) {
+            Pattern pattern = Drafter.draft(sheet, settings.apply(body)).pattern();
+            for (Alteration alteration : largest(pattern)) {
+                Outcome outcome = alteration.apply(pattern);
+                if (outcome.refusal().isPresent()) {
+                    assertThat(outcome.pattern()).isSameAs(pattern);
+                    assertThat(outcome.refusal().get().in(LengthFormat.CENTIMETRES))
+                            .isNotBlank();
+                    continue;
+                }
+                done++;
+                outcome.pattern().pieces().forEach(BodiesTest::assertClosed);
+                assertThat(outcome.pattern().seamChecks())
+                        .filteredOn(check -> check.seam().kind() == Seam.Kind.PLAIN)
+                        .as("after %s", alteration)
+                        .allMatch(SeamCheck::isTrue);
+            }
+        }
+        // Nearly all are done: a refusal is the exception.
+        assertThat(done)
+                .isGreaterThan(BODIES.size() * largest(anyPattern(sheet)).size() * 9 / 10);
+    }
+
+    private static Pattern anyPattern(CompiledSheet sheet) {
+        return Drafter.draft(sheet, BODIES.get(0)).pattern();
+    }
+
+    /** Every level by two inches and every plain or eased seam by one inch, both ways, even and tapering. */
+    private static List<Alteration> largest(Pattern pattern) {
+        List<Alteration> all = new ArrayList<>();
+        pattern.pieces().stream()
+                .flatMap(piece -> piece.levels().keySet().stream())
+                .distinct()
+                .forEach(level -> {
+                    all.add(LengthenAtLevel.evenly(level, 2 * INCH, Sides.BOTH));
+                    all.add(LengthenAtLevel.evenly(level, -2 * INCH, Sides.BOTH));
+                    all.add(new LengthenAtLevel(level, 0, 0, -INCH, Sides.BOTH));
+                });
+        for (Seam seam : pattern.seams()) {
+            if (seam.kind() == Seam.Kind.PLAIN
+                    && seam.first().size() == 1
+                    && seam.second().size() == 1) {
+                all.add(new TakeInSeam(seam.first().get(0), INCH, INCH, Sides.BOTH));
+                all.add(new TakeInSeam(seam.first().get(0), -INCH, 0, Sides.BOTH));
+                all.add(new TakeInSeam(seam.first().get(0), 0, INCH, Sides.LEFT));
+            }
+        }
+        return all;
+    }
+
+    private static void assertClosed(Piece piece) {
+        List<Edge> edges = piece.edges();
+        for (int i = 0; i < edges.size(); i++) {
+            double gap = edges.get(i)
+                    .path()
+                    .end()
+                    .distanceTo(edges.get((i + 1) % edges.size()).path().start());
+            assertThat(gap).as("%s after %s", piece.name(), edges.get(i).name()).isCloseTo(0, within(JOINED));
+        }
+        assertThat(piece.seamLine().crossing()).as(piece.name()).isEmpty();
+        assertThat(piece.cuttingLine().crossing())
+                .as("cutting line of %s", piece.name())
+                .isEmpty();
+        assertThat(piece.seamLine().signedArea()).isPositive();
+    }
+}
