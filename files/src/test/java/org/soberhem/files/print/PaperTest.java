@@ -1,0 +1,202 @@
+package org.soberhem.files.print;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+import static org.junit.jupiter.api.Assumptions.assumeTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.soberhem.core.draft.Drafter;
+import org.soberhem.core.geometry.Box;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.files.library.Library;
+
+/**
+ * Reads printed pages back with poppler's tools, not with the library that wrote them. The inch is 25.4 mm exactly
+ * (international yard and pound agreement, 1959).
+ */
+class PaperTest {
+
+    private static final double MM = 0.02;
+    private static final double POINTS = 72 / 25.4;
+
+    @TempDir
+    Path folder;
+
+    private static PrintJob job() {
+        var sheet = Library.shipped().sheet("blouse-1906").orElseThrow();
+        return new PrintJob(
+                "Harbour office secretary ⅝",
+                "Blouse",
+                "version 2",
+                LocalDate.of(2026, 5, 14),
+                LengthFormat.INCH_EIGHTHS,
+                Drafter.draft(sheet, sheet.middle()).pattern());
+    }
+
+    private String poppler(byte[] pdf, String... command) throws IOException, InterruptedException {
+        assumeTrue(
+                Files.isExecutable(Path.of("/usr/bin/" + command[0])),
+                "poppler-utils is not installed; .ci/run installs it");
+        Path file = Files.write(folder.resolve("printed.pdf"), pdf);
+        List<String> all = new ArrayList<>(List.of(command));
+        all.add(file.toString());
+        Path out = folder.resolve("out");
+        all.add(out.toString());
+        Process process = new ProcessBuilder(all).redirectErrorStream(true).start();
+        String said = new String(process.getInputStream().readAllBytes());
+        assertThat(process.waitFor()).as(said).isZero();
+        return Files.readString(out);
+    }
+
+    /** Returns the side lengths, in millimetres, of every closed polygon of a page. */
+    private static List<List<Double>> sides(String svg) {
+        List<List<Double>> polygons = new ArrayList<>();
+        Matcher path = Pattern.compile(" d=\"([^\"]*)\"").matcher(svg);
+        while (path.find()) {
+            List<Double> lengths = new ArrayList<>();
+            double[] before = null;
+            double[] start = null;
+            Matcher step = Pattern.compile("([MLCZ])([^MLCZ]*)").matcher(path.group(1));
+            while (step.find()) {
+                String[] numbers = step.group(2).strip().split("[ ,]+");
+                double[] at = numbers.length < 2
+                        ? start
+                        : new double[] {
+                            Double.parseDouble(numbers[numbers.length - 2]),
+                            Double.parseDouble(numbers[numbers.length - 1])
+                        };
+                if (before != null && at != null) {
+                    lengths.add(Math.hypot(at[0] - before[0], at[1] - before[1]) / POINTS);
+                }
+                start = "M".equals(step.group(1)) ? at : start;
+                before = at;
+            }
+            polygons.add(lengths);
+        }
+        return polygons;
+    }
+
+    @Test
+    void testSquares_areReadBackAtTheirTrueSize() throws Exception {
+        String svg = poppler(PatternPdf.write(job(), PaperSize.A4), "pdftocairo", "-svg", "-f", "1", "-l", "1");
+        List<List<Double>> polygons = sides(svg);
+        assertThat(polygons).anySatisfy(square -> allSides(square, 100));
+        assertThat(polygons).anySatisfy(square -> allSides(square, 4 * 25.4));
+    }
+
+    private static void allSides(List<Double> square, double side) {
+        assertThat(square).hasSizeGreaterThanOrEqualTo(4);
+        square.subList(0, 4).forEach(length -> assertThat(length).isCloseTo(side, within(MM)));
+    }
+
+    @Test
+    void cuttingLine_isReadBackAtItsTrueLength() throws Exception {
+        PrintJob job = job();
+        PatternPdf.Pages cuff = PatternPdf.pages(job.pattern(), PaperSize.A3).stream()
+                .filter(pages -> pages.spread().name().equals("cuff"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(cuff.tiling().pages()).isEqualTo(1);
+        int page = 2;
+        for (PatternPdf.Pages pages : PatternPdf.pages(job.pattern(), PaperSize.A3)) {
+            if (pages.spread().name().equals("cuff")) {
+                break;
+            }
+            page += pages.tiling().pages();
+        }
+        String number = String.valueOf(page);
+        String svg = poppler(PatternPdf.write(job, PaperSize.A3), "pdftocairo", "-svg", "-f", number, "-l", number);
+        Box box = cuff.spread().piece().cuttingLine().box();
+        double around = 2 * (box.width() + box.height());
+        assertThat(sides(svg))
+                .anySatisfy(outline -> assertThat(outline.stream()
+                                .mapToDouble(Double::doubleValue)
+                                .sum())
+                        .isCloseTo(around, within(0.1)));
+    }
+
+    @Test
+    void labels_sayCostumePieceCutAllowanceVersionAndDate() throws Exception {
+        String text = poppler(PatternPdf.write(job(), PaperSize.LETTER), "pdftotext", "-layout");
+        assertThat(text.replace("ﬁ", "fi"))
+                .contains("Harbour office secretary ⅝, Blouse")
+                .contains("cut 2 outer, half of them mirrored")
+                .contains("seam allowance included: ½ in")
+                .contains("version 2, 2026-05-14")
+                .contains("page A1 of")
+                .contains("10 cm")
+                .contains("4 in");
+    }
+
+    @Test
+    void labels_withLettersTheFontLacks_arePrintedAllTheSame() {
+        PrintJob job = job();
+        PrintJob odd = new PrintJob("衣装", job.garment(), job.version(), job.date(), job.format(), job.pattern());
+        assertThat(PatternPdf.write(odd, PaperSize.A4)).isNotEmpty();
+    }
+
+    @Test
+    void tiles_coverTheDrawingAndOverlap() {
+        Box box = new Box(-20, 5, 480, 605);
+        for (PaperSize paper : PaperSize.values()) {
+            Tiling tiling = Tiling.of(box, paper);
+            List<Tiling.Tile> tiles = tiling.tiles();
+            assertThat(tiles).hasSize(tiling.pages());
+            Box all = tiles.stream().map(Tiling.Tile::field).reduce(Box::union).orElseThrow();
+            assertThat(all.minX()).isLessThanOrEqualTo(box.minX());
+            assertThat(all.maxY()).isGreaterThanOrEqualTo(box.maxY());
+            assertThat(all.maxX()).isGreaterThanOrEqualTo(box.maxX());
+            Tiling.Tile first = tiles.get(0);
+            Tiling.Tile second = tiles.get(1);
+            assertThat(first.field().maxX() - second.field().minX()).isCloseTo(Tiling.OVERLAP, within(1e-9));
+            assertThat(first.name()).isEqualTo("A1");
+        }
+    }
+
+    @Test
+    void tiles_smallDrawing_takesOnePage() {
+        assertThat(Tiling.of(new Box(0, 0, 189.9, 276.9), PaperSize.A4).pages()).isEqualTo(1);
+        assertThat(Tiling.of(new Box(0, 0, 190.1, 276.9), PaperSize.A4).pages()).isEqualTo(2);
+    }
+
+    @Test
+    void ruler_unitsAreTrueToSize() throws Exception {
+        String svg = poppler(
+                RulerPdf.write("bust / 36", 27.164, 12, PaperSize.A4), "pdftocairo", "-svg", "-f", "1", "-l", "1");
+        // Strips of six units: 180 mm fit between the margins.
+        assertThat(sides(svg)).anySatisfy(line -> {
+            assertThat(line).hasSize(1);
+            assertThat(line.get(0)).isCloseTo(6 * 27.164, within(MM));
+        });
+    }
+
+    @Test
+    void ruler_unitThatDoesNotFitThePaper_isRefused() {
+        assertThatThrownBy(() -> RulerPdf.write("x", 400, 3, PaperSize.A4))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("One unit must fit on the paper: 400.0 mm");
+    }
+
+    @Test
+    void paperSizes_areThoseOfTheirStandards() {
+        Map<String, double[]> sizes =
+                Map.of("a4", new double[] {210, 297}, "letter", new double[] {8.5 * 25.4, 11 * 25.4});
+        sizes.forEach((name, size) -> {
+            PaperSize paper = PaperSize.find(name).orElseThrow();
+            assertThat(paper.width()).isCloseTo(size[0], within(1e-9));
+            assertThat(paper.height()).isCloseTo(size[1], within(1e-9));
+        });
+        assertThat(PaperSize.find("foolscap")).isEmpty();
+    }
+}
