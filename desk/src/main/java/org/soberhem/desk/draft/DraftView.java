@@ -87,7 +87,8 @@ public final class DraftView extends BorderPane {
                 walkTo(now);
             }
         });
-        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+        // A filter: the lists beside the paper would take the page keys for themselves.
+        addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         studio.situationProperty().addListener((was, before, now) -> refresh());
         studio.formatProperty().addListener((was, before, now) -> refresh());
         studio.garmentProperty().addListener((was, before, now) -> refresh());

@@ -167,14 +167,18 @@ public final class Studio {
                     return begun;
                 });
         List<MeasurementSet> sets = wearer.sets();
-        List<Garment> garments = beginning.sheets().stream()
-                .map(id -> new Garment(
-                        library.sheet(id).orElseThrow().sheet().about().title(),
-                        library.sheetText(id).orElseThrow(),
-                        Map.of(),
-                        List.of(),
-                        List.of()))
-                .toList();
+        List<Garment> garments = new ArrayList<>();
+        for (String id : beginning.sheets()) {
+            String kind = library.sheet(id).orElseThrow().sheet().about().garment();
+            String name = Character.toUpperCase(kind.charAt(0)) + kind.substring(1);
+            boolean taken = garments.stream().anyMatch(garment -> garment.name().equals(name));
+            garments.add(new Garment(
+                    taken ? name + " " + (garments.size() + 1) : name,
+                    library.sheetText(id).orElseThrow(),
+                    Map.of(),
+                    List.of(),
+                    List.of()));
+        }
         Costume costume = new Costume(
                 freeId(beginning.title(), costumes.keySet()),
                 beginning.title(),

@@ -84,8 +84,8 @@ public final class TapeDesk {
         }
         String id = "set-" + number;
         MeasurementSet begun = new MeasurementSet(id, studio.today(), costume().stack(), "", "", List.of());
-        set.set(id);
         keep(begun, Sentence.of("Began measuring {}", wearer().name()));
+        set.set(id);
         if (wearer().sets().size() == 1 && !costume().set().equals(id)) {
             drawFromThis();
         }

@@ -1,0 +1,168 @@
+package org.soberhem.desk.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.soberhem.files.store.Workspace;
+import tools.jackson.databind.json.JsonMapper;
+
+class CommandLineTest {
+
+    @TempDir
+    Path folder;
+
+    private final StringWriter out = new StringWriter();
+    private final StringWriter err = new StringWriter();
+    private final List<Path> tours = new ArrayList<>();
+
+    private int run(String... args) {
+        return SoberHem.execute(args, new PrintWriter(out), new PrintWriter(err), tours::add);
+    }
+
+    private String middle() throws IOException {
+        return measures(
+                "full-bust,36 in",
+                "waist-crease,24 in",
+                "neck-base,14 1/4 in",
+                "nape-to-waist,15 1/2 in",
+                "armscye,15 in",
+                "shoulder-to-wrist,23 in",
+                "wrist,6 1/2 in",
+                "hand,8 1/2 in");
+    }
+
+    private String measures(String... lines) throws IOException {
+        return Files.write(folder.resolve("measures.csv"), List.of(lines)).toString();
+    }
+
+    @Test
+    void drafts_andMeasures_listTheLibrary() {
+        assertThat(run("drafts")).isZero();
+        assertThat(run("measures")).isZero();
+        assertThat(out.toString()).contains("blouse-1906", "walking-skirt-1906", "waist-crease");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"drafts", "measures"})
+    void lists_asJson_canBeRead(String command) {
+        assertThat(run(command, "--json")).isZero();
+        assertThat(JsonMapper.builder().build().readTree(out.toString()).size()).isGreaterThan(1);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"b.json, {", "b.svg, <?xml", "b.csv, 'piece,point'", "b.pdf, %PDF"})
+    void draft_writesByTheEnding(String name, String beginning) throws IOException {
+        Path file = folder.resolve(name);
+        assertThat(run("draft", "blouse-1906", "--measures", middle(), "--out", file.toString()))
+                .isZero();
+        assertThat(new String(Files.readAllBytes(file), StandardCharsets.ISO_8859_1))
+                .startsWith(beginning);
+        assertThat(err.toString()).isEmpty();
+    }
+
+    @Test
+    void draft_failedChecks_areNamedButItIsDrawn() throws IOException {
+        String measures = measures("full-bust,46 in", "waist-crease,38 in", "nape-to-waist,15 in");
+        Path file = folder.resolve("b.json");
+        assertThat(run("draft", "blouse-1906", "--measures", measures, "--out", file.toString()))
+                .isZero();
+        assertThat(err.toString()).contains("check: Back length is");
+        assertThat(file).exists();
+    }
+
+    @Test
+    void check_saysWhetherItFits() throws IOException {
+        assertThat(run("check", "blouse-1906", "--measures", middle())).isZero();
+        assertThat(run("check", "blouse-1906", "--measures", measures("full-bust,46 in")))
+                .isEqualTo(1);
+        assertThat(out.toString()).contains("true    back side to front side", "FAILS");
+    }
+
+    @Test
+    void check_settingsCount() throws IOException {
+        assertThat(run("check", "blouse-1906", "--measures", middle(), "--set", "lap=1 1/4 in"))
+                .isZero();
+        assertThat(run("check", "blouse-1906", "--measures", middle(), "--set", "lap=4 in"))
+                .isEqualTo(2);
+        assertThat(err.toString()).contains("Setting \"lap\" must be 1/2 in to 1 1/4 in");
+    }
+
+    @Test
+    void ruler_isPrintedForAnyMeasurement() {
+        Path file = folder.resolve("ruler.pdf");
+        assertThat(run("ruler", "--unit", "bust / 36", "--bust", "38 1/2 in", "--out", file.toString()))
+                .isZero();
+        assertThat(out.toString()).contains("1 unit = 27.164 mm");
+        assertThat(file).isNotEmptyFile();
+    }
+
+    @Test
+    void verify_soundWorkspace_isCopied() {
+        Path home = folder.resolve("workspace");
+        Workspace.open(home, Clock.systemUTC()).close();
+        assertThat(run("verify", "--workspace", home.toString())).isZero();
+        assertThat(out.toString()).contains("is sound");
+        assertThat(home.resolve("backups")).isNotEmptyDirectory();
+    }
+
+    @Test
+    void tour_getsItsFolder() {
+        assertThat(run("tour", "--out", folder.toString())).isZero();
+        assertThat(tours).containsExactly(folder);
+    }
+
+    @Test
+    void wrongInput_isOneClearLine_andExitCodeTwo() throws IOException {
+        String measures = middle();
+        Path broken = Files.writeString(folder.resolve("sheet.yaml"), "draft: x\npieces: [\n");
+        List<List<String>> wrong = List.of(
+                List.of("draft", "blouse-1806", "--measures", measures, "--out", "x.json"),
+                List.of("draft", "blouse-1906", "--measures", "nowhere.csv", "--out", "x.json"),
+                List.of("draft", "blouse-1906", "--measures", measures, "--out", folder + "/x.doc"),
+                List.of("draft", "blouse-1906", "--measures", measures, "--out", folder + "/none/x.json"),
+                List.of("draft", "blouse-1906", "--measures", measures, "--out", folder + "/x.pdf", "--paper", "a9"),
+                List.of("draft", broken.toString(), "--measures", measures, "--out", folder + "/x.json"),
+                List.of("draft", "blouse-1906", "--out", "x.json"),
+                List.of("ruler", "--unit", "bost / 36", "--bust", "38 in", "--out", folder + "/r.pdf"),
+                List.of("ruler", "--unit", "bust / 36", "--bust", "38 3/0 in", "--out", folder + "/r.pdf"),
+                List.of("ruler", "--unit", "bust - bust", "--bust", "38 in", "--out", folder + "/r.pdf"),
+                List.of("ruler", "--unit", "bust * 2", "--bust", "38 in", "--out", folder + "/r.pdf"),
+                List.of("verify", "--workspace", folder + "/none"),
+                List.of("mend"));
+        List<String> words = List.of(
+                "neither a shipped draft",
+                "there is no such file",
+                "must end in .pdf, .svg, .csv or .json",
+                "the folder does not exist",
+                "--paper must be a4, letter or a3",
+                "sheet.yaml, line 3",
+                "--measures",
+                "\"bost\" is not known here",
+                "nothing under its stroke",
+                "--unit must be more than nothing",
+                "One unit must fit on the paper",
+                "there is no workspace",
+                "mend");
+        for (int i = 0; i < wrong.size(); i++) {
+            err.getBuffer().setLength(0);
+            assertThat(run(wrong.get(i).toArray(String[]::new)))
+                    .as("%s", wrong.get(i))
+                    .isEqualTo(2);
+            assertThat(err.toString().strip().lines()).as(err.toString()).hasSize(1);
+            assertThat(err.toString()).startsWith("sober-hem: ").contains(words.get(i));
+        }
+    }
+}

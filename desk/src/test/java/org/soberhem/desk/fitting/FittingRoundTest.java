@@ -1,0 +1,176 @@
+package org.soberhem.desk.fitting;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.soberhem.core.alter.Alteration;
+import org.soberhem.core.alter.LengthenAtLevel;
+import org.soberhem.core.alter.Sides;
+import org.soberhem.core.costume.Garment;
+import org.soberhem.core.fitting.Fitting;
+import org.soberhem.core.fitting.Remark;
+import org.soberhem.core.fitting.Zone;
+import org.soberhem.core.length.Length;
+import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.studio.Studios;
+
+class FittingRoundTest {
+
+    @TempDir
+    Path folder;
+
+    private Studio studio;
+    private FittingRound round;
+
+    @BeforeEach
+    void openDemo() {
+        studio = Studios.demo(folder);
+        studio.open("keeper-1907");
+        round = new FittingRound(studio);
+    }
+
+    @AfterEach
+    void close() {
+        studio.keeper().close();
+    }
+
+    private Remark remark() {
+        return round.chosen().orElseThrow().remark();
+    }
+
+    private Garment blouse() {
+        return studio.situation().costume().garment("Blouse").orElseThrow();
+    }
+
+    @Test
+    void begin_namesTheVersionThatWasCut() {
+        assertThat(blouse().versions()).isEmpty();
+        round.begin(List.of("Blouse"), "calico", "Ada");
+        Fitting fitting = round.fitting().orElseThrow();
+        assertThat(fitting.mockup().versions()).containsEntry("Blouse", 1);
+        assertThat(fitting.confirmed()).isFalse();
+        assertThat(blouse().versions()).hasSize(1);
+        // A second round of an unaltered garment tries the same version again.
+        round.begin(List.of("Blouse"), "calico", "Ada");
+        assertThat(blouse().versions()).hasSize(1);
+        assertThat(round.fitting().orElseThrow().number()).isEqualTo(2);
+    }
+
+    @Test
+    void threeKeys_logARemark_andEachTouchIsKept() {
+        round.begin(List.of("Blouse"), "calico", "");
+        round.point("M");
+        assertThat(remark().sides()).isEqualTo(Sides.RIGHT);
+        assertThat(remark().zone()).isEqualTo("side-front");
+        assertThat(round.told(remark()).in(studio.format())).isEqualTo("What is seen there?");
+        round.see(1);
+        assertThat(remark().seen()).isEqualTo("loose fold down the side");
+        assertThat(remark().cause()).isEqualTo("too wide at the side");
+        round.pin(Length.ofInches(0, 3, 8));
+        assertThat(round.told(remark()).in(studio.format()))
+                .isEqualTo("Take in the wearer's right back side seam by ⅜ in: bust girth less by ⅜ in, now 37¾ in");
+        round.sameOnTheOtherSide();
+        assertThat(round.told(remark()).in(studio.format()))
+                .isEqualTo("Take in each back side seam by ⅜ in: bust girth less by ¾ in, now 37⅜ in");
+        studio.undo();
+        assertThat(remark().sides()).isEqualTo(Sides.RIGHT);
+    }
+
+    @Test
+    void point_beforeAnythingWasSaid_movesTheRemark() {
+        round.begin(List.of("Blouse"), "calico", "");
+        round.point("F");
+        round.point("G");
+        assertThat(round.fitting().orElseThrow().remarks()).hasSize(1);
+        assertThat(remark().sides()).isEqualTo(Sides.RIGHT);
+        round.see("creases like a fan");
+        assertThat(round.symptom(remark())).isEmpty();
+        round.point("A");
+        assertThat(round.fitting().orElseThrow().remarks()).hasSize(2);
+        round.point("?");
+        assertThat(round.fitting().orElseThrow().remarks()).hasSize(2);
+        assertThat(round.zones()).extracting(Zone::id).contains("bust").doesNotContain("seat");
+    }
+
+    @Test
+    void decide_makesTheNextVersion_andAltersThePattern() {
+        round.begin(List.of("Blouse"), "calico", "");
+        round.confirm("blouse-1906");
+        round.point("H");
+        round.see(1);
+        round.pin(Length.ofInches(1));
+        Alteration asked = round.asked(remark()).orElseThrow();
+        assertThat(asked).isEqualTo(LengthenAtLevel.evenly("midriff", 25.4, Sides.BOTH));
+        assertThat(round.decide(asked)).isEmpty();
+        assertThat(blouse().versions()).hasSize(2);
+        assertThat(blouse().alterations()).containsExactly(asked);
+        assertThat(remark().decision().orElseThrow().version()).isEqualTo(2);
+        assertThat(remark().state()).isEqualTo(Remark.State.OPEN);
+        studio.undo();
+        assertThat(blouse().versions()).hasSize(1);
+        assertThat(remark().decision()).isEmpty();
+    }
+
+    @Test
+    void decide_whatCannotBeDone_isRefusedAndChangesNothing() {
+        round.begin(List.of("Blouse"), "calico", "");
+        round.point("H");
+        round.see(2);
+        assertThat(round.decide(LengthenAtLevel.evenly("midriff", -900, Sides.BOTH)))
+                .hasValueSatisfying(
+                        sentence -> assertThat(sentence.in(studio.format())).contains("cannot be shortened there"));
+        assertThat(blouse().alterations()).isEmpty();
+    }
+
+    @Test
+    void remark_isOpenUntilALaterRoundSaysItIsCured() {
+        round.begin(List.of("Blouse"), "calico", "");
+        round.point("H");
+        round.see(1);
+        String id = remark().id();
+        round.begin(List.of("Blouse"), "calico", "");
+        assertThat(round.atHand()).extracting(logged -> logged.remark().id()).containsExactly(id);
+        round.chosenProperty().set(Optional.of(id));
+        round.settle(Remark.State.CURED);
+        assertThat(round.atHand()).isEmpty();
+        assertThat(studio.doneProperty().get()).isEqualTo("Cured: waist tape sits above the ribbon");
+    }
+
+    @Test
+    void ownDecision_andCause_areKept() {
+        round.begin(List.of("Blouse"), "calico", "");
+        round.point("D");
+        round.see(2);
+        round.because("the corset cover binds");
+        round.decide("try without the cover");
+        assertThat(remark().cause()).isEqualTo("the corset cover binds");
+        assertThat(remark().decision().orElseThrow().words()).isEqualTo("try without the cover");
+        assertThat(round.asked(remark())).isEmpty();
+    }
+
+    @Test
+    void reading_movesTheVerdictOfItsRule() {
+        round.begin(List.of("Blouse"), "calico", "");
+        var reading = studio.library().fitReadings().stream()
+                .filter(each -> each.id().equals("front-pouch"))
+                .findFirst()
+                .orElseThrow();
+        round.measured(reading, Length.ofMillimetres(30));
+        double known = studio.situation().judgement().verdicts(studio.library().rules()).stream()
+                .filter(each -> each.verdict().rule().quantity().equals("front-pouch"))
+                .findFirst()
+                .orElseThrow()
+                .verdict()
+                .quantity()
+                .value()
+                .orElseThrow();
+        assertThat(known).isCloseTo(30, within(1e-9));
+    }
+}

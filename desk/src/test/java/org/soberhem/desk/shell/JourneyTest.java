@@ -1,0 +1,261 @@
+package org.soberhem.desk.shell;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import javafx.application.Platform;
+import javafx.css.PseudoClass;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.soberhem.core.costume.Garment;
+import org.soberhem.core.fitting.Fitting;
+import org.soberhem.core.fitting.Remark;
+import org.soberhem.core.length.Length;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.desk.draft.PrintPanel;
+import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.studio.Studios;
+import org.soberhem.desk.widget.Paper;
+import org.soberhem.desk.widget.Tappable;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Drives the real window, offscreen: what a costumer does from the rail to the second version. */
+@ExtendWith(ApplicationExtension.class)
+class JourneyTest {
+
+    private Path folder;
+    private Studio studio;
+    private Optional<Path> written = Optional.empty();
+
+    @Start
+    void start(Stage stage) throws IOException {
+        folder = Files.createTempDirectory("journey");
+        studio = Studios.demo(folder.resolve("workspace"), Platform::runLater);
+        PrintPanel print = new PrintPanel(
+                studio,
+                name -> {
+                    written = Optional.of(folder.resolve(name));
+                    return written;
+                },
+                Runnable::run,
+                Platform::runLater);
+        stage.setScene(SoberHemApp.scene(new MainView(studio, print)));
+        stage.show();
+    }
+
+    @Stop
+    void stop() throws IOException {
+        studio.keeper().close();
+        try (var files = Files.walk(folder)) {
+            files.sorted(Comparator.reverseOrder())
+                    .forEach(file -> file.toFile().delete());
+        }
+    }
+
+    private Garment blouse() {
+        return studio.situation().costume().garment("Blouse").orElseThrow();
+    }
+
+    private double unit() {
+        return studio.situation().work("Blouse").orElseThrow().draft().unit();
+    }
+
+    private void openBlouse(FxRobot robot) {
+        robot.clickOn("Harbour office secretary");
+        robot.press(KeyCode.ALT).type(KeyCode.DIGIT3).release(KeyCode.ALT);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @Test
+    void rail_searchAndOpen(FxRobot robot) {
+        robot.clickOn(".text-field").write("wiebke");
+        assertThat(robot.lookup(".costume-card").queryAll()).hasSize(1);
+        robot.clickOn("Postmistress on her round");
+        assertThat(studio.situation().costume().id()).isEqualTo("post-1908");
+        assertThat(studio.placeProperty().get()).contains(org.soberhem.core.costume.Stage.TAPE);
+    }
+
+    @Test
+    void rail_newCostume_opensItsTape(FxRobot robot) {
+        robot.clickOn("#new-costume");
+        robot.clickOn("#begin-costume");
+        assertThat(robot.lookup("Say in a few words what the costume is.").tryQuery())
+                .isPresent();
+        robot.clickOn("#new-title").write("Net mender");
+        robot.clickOn("#new-wearer").write("Jette Rahn");
+        robot.clickOn("Walking skirt of seven gores");
+        robot.clickOn("#begin-costume");
+        assertThat(studio.situation().wearer().name()).isEqualTo("Jette Rahn");
+        robot.clickOn("Begin measuring Jette Rahn");
+        robot.clickOn("#reading-waist-crease-middle-0").write("28 1/2").type(KeyCode.ENTER);
+        robot.clickOn("#reading-waist-to-floor-front-middle-0")
+                .write("104,5 cm")
+                .type(KeyCode.ENTER);
+        assertThat(studio.situation().set().orElseThrow().readings()).hasSize(2);
+        assertThat(studio.situation().work("Skirt")).isPresent();
+    }
+
+    @Test
+    void tape_wrongReading_isExplainedBesideTheField_andKeptAsTyped(FxRobot robot) {
+        robot.clickOn("Postmistress on her round");
+        TextField field = robot.clickOn("#reading-full-hip-middle-1")
+                .lookup("#reading-full-hip-middle-1")
+                .queryAs(TextField.class);
+        robot.eraseText(6).write("47 3/0");
+        assertThat(field.getPseudoClassStates()).contains(PseudoClass.getPseudoClass("wrong"));
+        assertThat(robot.lookup((Labeled label) -> label.getText().contains("nothing under its stroke"))
+                        .tryQuery())
+                .isPresent();
+        robot.type(KeyCode.ENTER);
+        assertThat(field.getText()).isEqualTo("47 3/0");
+        robot.eraseText(6).write("47 1/8").type(KeyCode.ENTER);
+        assertThat(studio.situation().inTheWay())
+                .noneMatch(obstacle ->
+                        obstacle.sentence().in(LengthFormat.INCH_EIGHTHS).contains("measure again"));
+    }
+
+    @Test
+    void draft_pulledTape_movesThePiecesAndKeepsTheirPlaces(FxRobot robot) {
+        openBlouse(robot);
+        double before = unit();
+        Node strip = robot.lookup(".tape-window .strip").query();
+        robot.drag(strip).moveBy(-48, 0).drop();
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(unit()).isGreaterThan(before);
+        assertThat(robot.lookup(".ghost").queryAll()).isNotEmpty();
+        robot.type(KeyCode.ESCAPE);
+        assertThat(unit()).isEqualTo(before);
+    }
+
+    @Test
+    void draft_pointRowAndStep_areOneSelection(FxRobot robot) {
+        openBlouse(robot);
+        robot.clickOn((Node node) -> node.getStyleClass().contains("row")
+                && ((HBox) node).getChildren().get(0) instanceof Labeled letter
+                && letter.getText().equals("C"));
+        Paper paper = robot.lookup((Node node) -> node instanceof Paper).query();
+        assertThat(paper.pickProperty().get()).isEqualTo(new Paper.Pick("front", "C"));
+        assertThat(robot.lookup((Labeled label) -> label.getText().startsWith("front, C: along the base line 2⅛"))
+                        .tryQuery())
+                .isPresent();
+        robot.type(KeyCode.PAGE_DOWN);
+        assertThat(paper.pickProperty().get()).isEqualTo(new Paper.Pick("front", "D"));
+    }
+
+    @Test
+    void draft_centimetresAndDark_byOneKeyEach(FxRobot robot) {
+        openBlouse(robot);
+        robot.type(KeyCode.F8);
+        assertThat(robot.lookup((Labeled label) -> label.getText().contains("bust of 97.9 cm"))
+                        .tryQuery())
+                .isPresent();
+        robot.type(KeyCode.F9);
+        assertThat(robot.lookup(".main-view").query().getScene().getRoot().getStyleClass())
+                .contains("dark");
+        robot.type(KeyCode.F1);
+        assertThat(robot.lookup("Shortcuts").query().isVisible()).isTrue();
+        robot.type(KeyCode.ESCAPE);
+    }
+
+    @Test
+    void draft_alterAndUndo(FxRobot robot) {
+        openBlouse(robot);
+        int made = blouse().alterations().size();
+        robot.clickOn("Alter");
+        TextField first = robot.from(
+                        robot.lookup((Node n) -> n.getClass().getSimpleName().equals("AlterPanel"))
+                                .queryAll())
+                .lookup(".text-field")
+                .queryAs(TextField.class);
+        robot.clickOn(first).write("1/2");
+        robot.clickOn("Make this alteration");
+        assertThat(blouse().alterations()).hasSize(made + 1);
+        robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+        assertThat(blouse().alterations()).hasSize(made);
+    }
+
+    @Test
+    void draft_printsTrueSizePdf(FxRobot robot) throws IOException {
+        openBlouse(robot);
+        robot.clickOn("Print and export");
+        robot.clickOn("#export-pdf");
+        WaitForAsyncUtils.waitForFxEvents();
+        Path file = written.orElseThrow();
+        assertThat(file.getFileName().toString()).isEqualTo("harbour-office-secretary-blouse-version-2.pdf");
+        assertThat(Files.readString(file, StandardCharsets.ISO_8859_1)).startsWith("%PDF");
+        assertThat(robot.lookup("#print-said").queryAs(Labeled.class).getText()).isEqualTo("Written: " + file);
+    }
+
+    @Test
+    void fitting_threeKeysAndADecision_makeTheNextVersion(FxRobot robot) throws Exception {
+        openBlouse(robot);
+        robot.press(KeyCode.ALT).type(KeyCode.DIGIT4).release(KeyCode.ALT);
+        robot.clickOn("Begin fitting 3");
+        assertThat(studio.standingProperty().get()).isTrue();
+        robot.type(KeyCode.ENTER);
+        robot.type(KeyCode.L, KeyCode.DIGIT1, KeyCode.DIGIT3);
+        Fitting fitting = studio.situation().costume().latestFitting().orElseThrow();
+        assertThat(fitting.confirmed()).isTrue();
+        Remark remark = fitting.remarks().get(0);
+        assertThat(remark.seen()).isEqualTo("loose fold down the side");
+        assertThat(remark.amount()).contains(Length.ofInches(0, 3, 8));
+        WaitForAsyncUtils.waitFor(
+                10,
+                TimeUnit.SECONDS,
+                () -> studio.keeper().stateProperty().get().equals("kept"));
+        robot.type(KeyCode.ESCAPE);
+        int versions = blouse().versions().size();
+        robot.clickOn("Make it version " + (versions + 1));
+        assertThat(blouse().versions()).hasSize(versions + 1);
+        assertThat(robot.lookup(".ghost").queryAll()).isNotEmpty();
+        robot.press(KeyCode.ALT).type(KeyCode.DIGIT5).release(KeyCode.ALT);
+        assertThat(robot.lookup(".rule-row").queryAll()).hasSizeGreaterThanOrEqualTo(5);
+    }
+
+    @Test
+    void fitting_everythingPointedAt_isLargeEnough(FxRobot robot) {
+        openBlouse(robot);
+        robot.press(KeyCode.ALT).type(KeyCode.DIGIT4).release(KeyCode.ALT);
+        robot.clickOn("Stand at fitting 2");
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.lookup(".zone").queryAll().forEach(zone -> {
+            Bounds bounds = zone.getLayoutBounds();
+            assertThat(bounds.getWidth()).isGreaterThanOrEqualTo(72);
+            assertThat(bounds.getHeight()).isGreaterThanOrEqualTo(56);
+        });
+        robot.lookup(".hand")
+                .queryAll()
+                .forEach(key -> assertThat(key.getLayoutBounds().getHeight()).isGreaterThanOrEqualTo(72));
+        assertThat(robot.lookup(".zone").queryAll()).hasSize(16);
+        robot.type(KeyCode.F7);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup(".thumb-line").queryAll()).isNotEmpty();
+    }
+
+    @Test
+    void obstacle_opensThePlaceWhereItIsSettled(FxRobot robot) {
+        robot.clickOn("Keeper's daughter at the regatta");
+        robot.press(KeyCode.ALT).type(KeyCode.DIGIT3).release(KeyCode.ALT);
+        Tappable first = robot.lookup(".obstacle").queryAs(Tappable.class);
+        assertThat(first.getAccessibleText()).startsWith("Measured over no shaping layer");
+        robot.interact(first::fire);
+        assertThat(studio.placeProperty().get()).contains(org.soberhem.core.costume.Stage.TAPE);
+    }
+}

@@ -1,0 +1,161 @@
+package org.soberhem.desk.tape;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.soberhem.core.body.Posture;
+import org.soberhem.core.costume.Stage;
+import org.soberhem.core.length.LengthEntry;
+import org.soberhem.core.length.LengthUnit;
+import org.soberhem.core.pattern.Side;
+import org.soberhem.desk.studio.Beginning;
+import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.studio.Studios;
+
+class TapeDeskTest {
+
+    @TempDir
+    Path folder;
+
+    private Studio studio;
+    private TapeDesk desk;
+
+    @BeforeEach
+    void openDemo() {
+        studio = Studios.demo(folder);
+        studio.open("post-1908");
+        studio.placeProperty().set(Optional.of(Stage.TAPE));
+        desk = new TapeDesk(studio);
+        desk.lookAtCostumesSet();
+    }
+
+    @AfterEach
+    void close() {
+        studio.keeper().close();
+    }
+
+    private TapeDesk.Row row(String measure) {
+        return desk.rows().stream()
+                .filter(row -> row.measure().id().equals(measure))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static LengthEntry typed(String text) {
+        return LengthEntry.parse(text, LengthUnit.INCH);
+    }
+
+    @Test
+    void rows_whatTheDraftNeedsComesFirst() {
+        List<TapeDesk.Row> rows = desk.rows();
+        assertThat(rows.get(0).needed()).isTrue();
+        assertThat(rows).extracting(row -> row.measure().id()).contains("waist-to-floor-back", "height");
+        assertThat(row("height").needed()).isFalse();
+        assertThat(row("waist-to-floor-back").reading()).isEmpty();
+    }
+
+    @Test
+    void read_settlesWhatStoodInTheWay_andTheDraftFollows() {
+        assertThat(desk.oddity(row("full-hip")).orElseThrow().in(studio.format()))
+                .isEqualTo("readings differ by ⅞ in: measure again");
+        long before = studio.situation().count(Stage.TAPE);
+        desk.read(row("full-hip"), 1, typed("47 1/8"));
+        assertThat(desk.oddity(row("full-hip"))).isEmpty();
+        desk.read(row("waist-to-floor-back"), 0, typed("40 1/2"));
+        assertThat(studio.situation().count(Stage.TAPE)).isEqualTo(before - 2);
+        studio.undo();
+        studio.undo();
+        assertThat(studio.situation().count(Stage.TAPE)).isEqualTo(before);
+    }
+
+    @Test
+    void read_impossible_isRefusedAndTheOldOneStays() {
+        assertThat(desk.read(row("full-hip"), 0, typed("-2 in")).orElseThrow().in(studio.format()))
+                .contains("must be more than nothing");
+        assertThat(row("full-hip").reading().orElseThrow().taken().get(0).typed())
+                .isEqualTo("47 1/4");
+    }
+
+    @Test
+    void read_unusual_isKeptAndQuestioned() {
+        assertThat(desk.read(row("full-hip"), 0, typed("340")).orElseThrow().in(studio.format()))
+                .contains("is 340 in right?");
+        assertThat(row("full-hip").reading().orElseThrow().taken().get(0).typed())
+                .isEqualTo("340");
+    }
+
+    @Test
+    void wipe_takesOneReadingAway_andTheLastTakesTheMeasure() {
+        desk.wipe(row("full-hip"), 0);
+        assertThat(row("full-hip").reading().orElseThrow().taken()).hasSize(2);
+        desk.wipe(row("full-hip"), 0);
+        desk.wipe(row("full-hip"), 0);
+        assertThat(row("full-hip").reading()).isEmpty();
+    }
+
+    @Test
+    void seated_isReadApartFromStanding() {
+        desk.postureProperty().set(Posture.SEATED);
+        assertThat(row("full-hip").reading()).isEmpty();
+        desk.read(row("full-hip"), 0, typed("49"));
+        desk.postureProperty().set(Posture.STANDING);
+        assertThat(row("full-hip").reading().orElseThrow().taken().get(0).typed())
+                .isEqualTo("47 1/4");
+    }
+
+    @Test
+    void apart_leftAndRightBeginWithWhatWasRead() {
+        studio.open("secretary-1906");
+        desk.lookAtCostumesSet();
+        desk.apart(row("wrist"));
+        assertThat(desk.rows())
+                .filteredOn(row -> row.measure().id().equals("wrist"))
+                .extracting(TapeDesk.Row::side)
+                .containsExactly(Side.LEFT, Side.RIGHT);
+    }
+
+    @Test
+    void otherLayers_markWhatNoLongerCounts_andCanBeTakenBack() {
+        assertThat(row("full-hip").counts()).isTrue();
+        desk.wearOver("none", "no shaping layer");
+        assertThat(row("full-hip").counts()).isFalse();
+        assertThat(row("height").counts()).isTrue();
+        studio.undo();
+        assertThat(row("full-hip").counts()).isTrue();
+    }
+
+    @Test
+    void newWearer_firstSet_isWhatTheCostumeIsDrawnFrom() {
+        studio.begin(
+                new Beginning("New one", "", "1906", "", "Nobody yet", "blouse-1906", List.of("walking-skirt-1906")));
+        desk.lookAtCostumesSet();
+        assertThat(desk.set()).isEmpty();
+        desk.beginSet();
+        desk.read(row("waist-crease"), 0, typed("28"));
+        desk.read(row("waist-to-floor-front"), 0, typed("41"));
+        assertThat(studio.situation().work("Skirt")).isPresent();
+    }
+
+    @Test
+    void anewSet_leavesTheCostumeOnItsOldOne_untilItIsChosen() {
+        desk.beginSet();
+        assertThat(studio.situation().costume().set()).isEqualTo("alone");
+        desk.conditions("none", "", "Ruth");
+        assertThat(desk.set().orElseThrow().helper()).isEqualTo("Ruth");
+        desk.drawFromThis();
+        assertThat(studio.situation().costume().set()).isEqualTo("set-2");
+    }
+
+    @Test
+    void ask_addsAMeasureToRead() {
+        var wrist = studio.library().measures().find("wrist").orElseThrow();
+        desk.ask(wrist);
+        assertThat(row("wrist").reading()).isEmpty();
+    }
+}
