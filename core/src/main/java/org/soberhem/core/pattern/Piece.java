@@ -10,6 +10,7 @@ import org.soberhem.core.geometry.Allowance;
 import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
+import org.soberhem.core.geometry.Segment;
 
 /**
  * One worn piece, as it lies on the sheet.
@@ -169,11 +170,20 @@ public record Piece(
         if (!points.keySet().equals(other.points.keySet()) || edges.size() != other.edges.size()) {
             return false;
         }
+        if (edges.equals(other.edges)) {
+            return true;
+        }
         for (int i = 0; i < edges.size(); i++) {
-            for (double share : new double[] {0, 0.25, 0.5, 0.75}) {
-                Point mine = edges.get(i).path().atShare(share);
-                if (mine.distanceTo(other.edges.get(i).path().atShare(share)) > tolerance) {
-                    return false;
+            List<Segment> mine = edges.get(i).path().segments();
+            List<Segment> theirs = other.edges.get(i).path().segments();
+            if (mine.size() != theirs.size()) {
+                return false;
+            }
+            for (int j = 0; j < mine.size(); j++) {
+                for (double t : new double[] {0, 0.25, 0.5, 0.75}) {
+                    if (mine.get(j).at(t).distanceTo(theirs.get(j).at(t)) > tolerance) {
+                        return false;
+                    }
                 }
             }
         }

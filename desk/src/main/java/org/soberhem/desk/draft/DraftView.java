@@ -128,6 +128,9 @@ public final class DraftView extends BorderPane {
         Parts.show(shown, false);
         tab.selectedProperty().addListener((was, before, now) -> {
             Parts.show(shown, now);
+            if (now && studio.situation() != null) {
+                refresh();
+            }
             if (!now && group.getSelectedToggle() == null) {
                 tab.setSelected(true);
             }
@@ -170,8 +173,8 @@ public final class DraftView extends BorderPane {
         obstacles.show(now.inTheWay(), studio.format());
         Optional<Work> work = now.work(studio.garmentProperty().get());
         Parts.show(paper, work.isPresent());
-        remedies.getChildren().clear();
         if (work.isEmpty()) {
+            remedies.getChildren().clear();
             setLeft(empty(now));
             return;
         }
@@ -184,15 +187,24 @@ public final class DraftView extends BorderPane {
             step = 0;
         }
         Garment garment = now.costume().garment(studio.garmentProperty().get()).orElseThrow();
-        numbers.show(work.get(), studio.format());
-        alter.show(work.get(), garment, studio.format());
-        print.show(now, garment, work.get());
-        steps = WalkStep.of(work.get().draft(), studio.format());
+        panels(now, garment, work.get());
+        steps = WalkStep.of(work.get().draft());
         step = Math.min(step, steps.size() - 1);
-        walk.setText(steps.get(step).sentence());
+        walk.setText(steps.get(step).sentence(studio.format()));
         remedies(work.get());
         tapes(now, work.get());
         draw(work.get(), garment);
+    }
+
+    /** Fills the panel that is open; the others wait until they are. */
+    private void panels(Situation now, Garment garment, Work work) {
+        if (numbers.isVisible()) {
+            numbers.show(work, studio.format());
+        } else if (alter.isVisible()) {
+            alter.show(work, garment, studio.format());
+        } else {
+            print.show(now, garment, work);
+        }
     }
 
     private VBox empty(Situation now) {
@@ -241,18 +253,17 @@ public final class DraftView extends BorderPane {
     }
 
     private void remedies(Work work) {
-        for (CheckResult check : work.checks()) {
-            Optional<Alteration> remedy = Remedy.of(check);
-            if (remedy.isEmpty() || remedy.get().apply(work.pattern()).refusal().isPresent()) {
-                continue;
-            }
-            remedies.getChildren()
-                    .add(Parts.hinted(
-                            Parts.button(remedy.get().sentence().in(studio.format()), () -> make(remedy.get())),
-                            "Settles: " + check.name()));
+        List<Alteration> possible = work.checks().stream()
+                .map(Remedy::of)
+                .flatMap(Optional::stream)
+                .filter(remedy -> remedy.apply(work.pattern()).refusal().isEmpty())
+                .toList();
+        remedies.getChildren().clear();
+        if (!possible.isEmpty()) {
+            remedies.getChildren().add(Parts.label("Would mend it", "small", "soft"));
         }
-        if (!remedies.getChildren().isEmpty()) {
-            remedies.getChildren().add(0, Parts.label("Would mend it", "small", "soft"));
+        for (Alteration remedy : possible) {
+            remedies.getChildren().add(Parts.button(remedy.sentence().in(studio.format()), () -> make(remedy)));
         }
     }
 
@@ -337,20 +348,22 @@ public final class DraftView extends BorderPane {
         }
         step = Math.floorMod(step + by, steps.size());
         WalkStep now = steps.get(step);
-        walk.setText(now.sentence());
+        walk.setText(now.sentence(studio.format()));
         paper.pickProperty()
                 .set(now.point()
-                        .map(point -> new Paper.Pick(now.piece(), point))
+                        .map(point -> new Paper.Pick(now.plate().piece(), point.name()))
                         .orElse(null));
     }
 
     private void walkTo(Paper.Pick pick) {
         for (int i = 0; i < steps.size(); i++) {
             WalkStep each = steps.get(i);
-            if (each.piece().equals(pick.piece())
-                    && each.point().filter(pick.point()::equals).isPresent()) {
+            if (each.plate().piece().equals(pick.piece())
+                    && each.point()
+                            .filter(point -> point.name().equals(pick.point()))
+                            .isPresent()) {
                 step = i;
-                walk.setText(each.sentence());
+                walk.setText(each.sentence(studio.format()));
             }
         }
     }

@@ -13,39 +13,42 @@ import org.soberhem.core.pattern.Side;
 /**
  * One step of drawing a draft by hand.
  *
- * @param piece name of the piece
- * @param point letter of the point that it finds, if it finds one
- * @param sentence what to do, in the wearer's own numbers
+ * @param plate the piece as the sheet draws it
+ * @param point the point that it finds, if it finds one
+ * @param edge the edge that it draws otherwise
  */
-record WalkStep(String piece, Optional<String> point, String sentence) {
+record WalkStep(Plate plate, Optional<Plate.PlatePoint> point, Optional<Edge> edge) {
 
     /** Returns every step of a draft: the points of each piece, then its edges. */
-    static List<WalkStep> of(Draft draft, LengthFormat format) {
+    static List<WalkStep> of(Draft draft) {
         List<WalkStep> steps = new ArrayList<>();
         for (Plate plate : draft.plates()) {
-            for (Plate.PlatePoint point : plate.points()) {
-                steps.add(new WalkStep(plate.piece(), Optional.of(point.name()), point(plate, point, format)));
-            }
+            plate.points().forEach(point -> steps.add(new WalkStep(plate, Optional.of(point), Optional.empty())));
             Piece piece = draft.pattern().piece(plate.piece(), Side.LEFT).orElseThrow();
-            for (Edge edge : piece.edges()) {
-                steps.add(new WalkStep(
-                        plate.piece(),
-                        Optional.empty(),
-                        plate.piece() + ": draw the " + edge.name() + " from " + edge.from() + " to " + edge.to()
-                                + "; its seam line is "
-                                + format.format(edge.path().length())));
-            }
+            piece.edges().forEach(edge -> steps.add(new WalkStep(plate, Optional.empty(), Optional.of(edge))));
         }
         return steps;
     }
 
-    private static String point(Plate plate, Plate.PlatePoint point, LengthFormat format) {
+    /** Returns what to do, in the wearer's own numbers. */
+    String sentence(LengthFormat format) {
+        return plate.piece()
+                + point.map(found -> ", " + sentence(found, format))
+                        .orElseGet(() -> ": " + sentence(edge.orElseThrow(), format));
+    }
+
+    private static String sentence(Edge edge, LengthFormat format) {
+        return "draw the " + edge.name() + " from " + edge.from() + " to " + edge.to() + "; its seam line is "
+                + format.format(edge.path().length());
+    }
+
+    private static String sentence(Plate.PlatePoint point, LengthFormat format) {
         String along = Units.shown(point.along());
-        String out = Units.shown(point.out());
-        String sentence = plate.piece() + ", " + point.name() + ": along the base line " + along + " ("
+        String sentence = point.name() + ": along the base line " + along + " ("
                 + format.format(point.at().y()) + ")";
         if (Math.abs(point.at().x()) > 0.01) {
-            sentence += ", square out " + out + " (" + format.format(point.at().x()) + ")";
+            sentence += ", square out " + Units.shown(point.out()) + " ("
+                    + format.format(point.at().x()) + ")";
         }
         return sentence + (point.corner() ? "; it only guides a curve" : "");
     }

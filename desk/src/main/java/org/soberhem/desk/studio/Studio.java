@@ -45,6 +45,7 @@ public final class Studio {
 
     private static final String COSTUME = "costume";
     private static final String WEARER = "wearer";
+    private static final int MOST_WORKED = 64;
 
     private final Library library;
     private final Keeper keeper;
@@ -54,6 +55,19 @@ public final class Studio {
     private final Map<String, Line<Costume>> costumes = new LinkedHashMap<>();
     private final Map<String, CompiledSheet> compiled = new HashMap<>();
     private final Map<String, Double> tried = new HashMap<>();
+
+    /** What a garment is worked out from. */
+    private record Recipe(String costume, String garment, String sheet, Inputs inputs, List<Alteration> alterations) {}
+
+    /** The garments worked out last, the oldest forgotten first. */
+    private final Map<Recipe, Work> worked = new LinkedHashMap<>(32, 0.75f, true) {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Recipe, Work> eldest) {
+            return size() > MOST_WORKED;
+        }
+    };
 
     /** Whether the last action at the tape was on the costume, such as another layer stack, and not on the wearer. */
     private boolean tapeChangedCostume;
@@ -335,7 +349,8 @@ public final class Studio {
     /** Works out a garment as it was at a version; empty if it cannot be drawn. */
     public Optional<Work> work(Garment of, Version version) {
         try {
-            return Optional.of(Work.of(sheet(of), version.inputs(), version.alterations()));
+            Garment then = new Garment(of.name(), of.sheet(), version.settings(), version.alterations(), of.versions());
+            return Optional.of(work(situation().costume().id(), then, version.inputs()));
         } catch (DraftException dead) {
             return Optional.empty();
         }
@@ -343,13 +358,29 @@ public final class Studio {
 
     /** Works out a garment on the kept readings, without tried values; empty if it cannot be drawn. */
     public Optional<Work> kept(Garment of) {
-        return Optional.ofNullable(
-                situation(situation().costume(), Map.of()).judgement().works().get(of.name()));
+        return situation().set().flatMap(set -> {
+            try {
+                return Optional.of(work(situation().costume().id(), of, Tape.inputs(set, of.settings())));
+            } catch (DraftException dead) {
+                return Optional.empty();
+            }
+        });
     }
 
     /** Returns the compiled sheet of a garment. */
     public CompiledSheet sheet(Garment of) {
         return compiled.computeIfAbsent(of.sheet(), SheetReader::read);
+    }
+
+    /** Returns a garment worked out, again only if something that it is made of changed. */
+    private Work work(String costume, Garment garment, Inputs inputs) {
+        Recipe recipe = new Recipe(costume, garment.name(), garment.sheet(), inputs, garment.alterations());
+        Work known = worked.get(recipe);
+        if (known == null) {
+            known = Work.of(sheet(garment), inputs, garment.alterations());
+            worked.put(recipe, known);
+        }
+        return known;
     }
 
     private void refresh(Costume costume) {
@@ -368,7 +399,7 @@ public final class Studio {
                     inputs = inputs.with(entry.getKey(), Inputs.Measured.both(entry.getValue()));
                 }
                 try {
-                    works.put(each.name(), Work.of(sheet(each), inputs, each.alterations()));
+                    works.put(each.name(), work(costume.id(), each, inputs));
                 } catch (DraftException dead) {
                     failures.put(each.name(), dead);
                 }

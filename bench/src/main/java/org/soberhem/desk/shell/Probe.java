@@ -1,0 +1,146 @@
+package org.soberhem.desk.shell;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import javafx.animation.AnimationTimer;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.event.Event;
+import javafx.scene.Scene;
+import javafx.scene.control.Label;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.PickResult;
+import javafx.scene.layout.StackPane;
+import javafx.stage.Stage;
+import org.soberhem.desk.draft.PrintPanel;
+import org.soberhem.desk.studio.Studio;
+
+/**
+ * Starts a bare window ({@code --bare}) or the demo ({@code --demo}), answers one click, and prints how long that took since
+ * {@code SOBER_HEM_STARTED}. With {@code --visit} the demo's places are all visited before memory is read; with {@code
+ * --drag} a measurement is pulled two thousand times.
+ */
+public final class Probe extends Application {
+
+    private static final int DRAGS = 2_000;
+    private static final int WARM = 600;
+
+    @Override
+    public void start(Stage stage) {
+        if (has("--bare")) {
+            Label label = new Label("bare");
+            label.setOnMouseClicked(event -> answered(Optional.empty()));
+            stage.setScene(new Scene(new StackPane(label), SoberHemApp.WIDTH, SoberHemApp.HEIGHT));
+            stage.show();
+            onNextFrame(() -> click(label));
+            return;
+        }
+        Studio studio = SoberHemApp.demoStudio(Platform::runLater);
+        PrintPanel print = new PrintPanel(studio, name -> Optional.empty(), Runnable::run, Platform::runLater);
+        stage.setScene(SoberHemApp.scene(new MainView(studio, print)));
+        stage.show();
+        studio.situationProperty().addListener((was, before, now) -> {
+            if (before == null) {
+                answered(Optional.of(studio));
+            }
+        });
+        onNextFrame(() -> click(stage.getScene().getRoot().lookup(".costume-card")));
+    }
+
+    private boolean has(String flag) {
+        return getParameters().getRaw().contains(flag);
+    }
+
+    private static void onNextFrame(Runnable action) {
+        new AnimationTimer() {
+            @Override
+            public void handle(long now) {
+                stop();
+                action.run();
+            }
+        }.start();
+    }
+
+    private static void click(javafx.scene.Node node) {
+        Event.fireEvent(
+                node,
+                new MouseEvent(
+                        MouseEvent.MOUSE_CLICKED,
+                        1,
+                        1,
+                        1,
+                        1,
+                        MouseButton.PRIMARY,
+                        1,
+                        false,
+                        false,
+                        false,
+                        false,
+                        true,
+                        false,
+                        false,
+                        true,
+                        false,
+                        true,
+                        new PickResult(node, 1, 1)));
+    }
+
+    private void answered(Optional<Studio> studio) {
+        long started = Long.parseLong(System.getenv().getOrDefault("SOBER_HEM_STARTED", "0"));
+        System.out.println("start_ms=" + (System.currentTimeMillis() - started));
+        Platform.runLater(() -> {
+            if (has("--drag")) {
+                drag(studio.orElseThrow());
+            }
+            visit(
+                    has("--visit") ? studio : Optional.empty(),
+                    new ArrayList<>(List.of(org.soberhem.core.costume.Stage.values())));
+        });
+    }
+
+    private static void visit(Optional<Studio> studio, List<org.soberhem.core.costume.Stage> left) {
+        if (studio.isPresent() && !left.isEmpty()) {
+            studio.get().placeProperty().set(Optional.of(left.remove(0)));
+            onNextFrame(() -> onNextFrame(() -> visit(studio, left)));
+            return;
+        }
+        System.out.println("rss_kb=" + resident());
+        Platform.exit();
+    }
+
+    private static String resident() {
+        try {
+            return Files.readAllLines(Path.of("/proc/self/status")).stream()
+                    .filter(line -> line.startsWith("VmRSS"))
+                    .findFirst()
+                    .map(line -> line.replaceAll("\\D", ""))
+                    .orElse("?");
+        } catch (IOException unknown) {
+            return "?";
+        }
+    }
+
+    /** Recomputes and updates the scene, without rendering it. */
+    private static void drag(Studio studio) {
+        studio.open("secretary-1906");
+        studio.placeProperty().set(Optional.of(org.soberhem.core.costume.Stage.DRAFT));
+        long[] took = new long[DRAGS];
+        for (int i = -WARM; i < DRAGS; i++) {
+            long from = System.nanoTime();
+            studio.tryMeasure("full-bust", 900 + Math.floorMod(i, 400) * 0.5);
+            if (i >= 0) {
+                took[i] = System.nanoTime() - from;
+            }
+        }
+        Arrays.sort(took);
+        System.out.printf(
+                "drag_ms median=%.2f p95=%.2f p99=%.2f%n",
+                took[DRAGS / 2] / 1e6, took[DRAGS * 95 / 100] / 1e6, took[DRAGS * 99 / 100] / 1e6);
+    }
+}
