@@ -1,7 +1,9 @@
 package org.soberhem.bench;
 
+import java.util.List;
 import javafx.application.Application;
 import org.soberhem.desk.shell.Probe;
+import org.soberhem.desk.shell.SoberHemApp;
 
 /** Starts the probe from a class that is no application, as the class path asks. */
 public final class ProbeRun {
@@ -9,6 +11,10 @@ public final class ProbeRun {
     private ProbeRun() {}
 
     public static void main(String[] args) {
+        List<String> given = List.of(args);
+        if (given.contains("--demo")) {
+            SoberHemApp.begin(given);
+        }
         Application.launch(Probe.class, args);
     }
 }

@@ -28,7 +28,8 @@ public final class Main {
 
     private static void window(List<String> given) {
         if (hasDisplay()) {
-            Application.launch(SoberHemApp.class, given.toArray(String[]::new));
+            SoberHemApp.begin(given);
+            Application.launch(SoberHemApp.class);
         } else if (given.contains("--demo")) {
             Path folder = Path.of(System.getProperty("java.io.tmpdir"), "sober-hem-tour");
             System.out.println("There is no display. The demo's views are rendered to " + folder);

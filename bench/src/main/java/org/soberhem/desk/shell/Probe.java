@@ -18,7 +18,6 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.PickResult;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
-import org.soberhem.desk.draft.PrintPanel;
 import org.soberhem.desk.studio.Studio;
 
 /**
@@ -41,16 +40,15 @@ public final class Probe extends Application {
             onNextFrame(() -> click(label));
             return;
         }
-        Studio studio = SoberHemApp.demoStudio(Platform::runLater);
-        PrintPanel print = new PrintPanel(studio, name -> Optional.empty(), Runnable::run, Platform::runLater);
-        stage.setScene(SoberHemApp.scene(new MainView(studio, print)));
-        stage.show();
-        studio.situationProperty().addListener((was, before, now) -> {
-            if (before == null) {
-                answered(Optional.of(studio));
-            }
+        SoberHemApp.show(stage, studio -> {
+            studio.situationProperty().addListener((was, before, now) -> {
+                if (before == null) {
+                    answered(Optional.of(studio));
+                }
+            });
+            // The first frame lays the rail out; it can be clicked from the second on.
+            onNextFrame(() -> onNextFrame(() -> click(stage.getScene().getRoot().lookup(".costume-card"))));
         });
-        onNextFrame(() -> click(stage.getScene().getRoot().lookup(".costume-card")));
     }
 
     private boolean has(String flag) {

@@ -21,8 +21,8 @@ import org.soberhem.core.pattern.Role;
  */
 public record Effect(String name, double before, double after) {
 
-    /** Smaller changes are not told. */
-    private static final double LEAST = 0.1;
+    /** Smaller changes are not told: a sixteenth of an inch would be shown as nothing. */
+    private static final double LEAST = 25.4 / 16;
 
     public double change() {
         return after - before;

@@ -73,6 +73,7 @@ final class AlterPanel extends VBox {
         HBox fields = new HBox(8);
         for (int i = 0; i < amounts.size(); i++) {
             names.get(i).getStyleClass().addAll("small", "soft");
+            amounts.get(i).setId("alter-amount-" + i);
             fields.getChildren().add(new VBox(2, names.get(i), amounts.get(i)));
         }
         HBox.setHgrow(place, Priority.ALWAYS);
@@ -116,13 +117,12 @@ final class AlterPanel extends VBox {
         List<Place> places = new ArrayList<>();
         Set<String> levels = new LinkedHashSet<>();
         pattern.pieces().forEach(piece -> levels.addAll(piece.levels().keySet()));
-        levels.forEach(level ->
-                places.add(new Place("Lengthen or shorten at the " + level, Optional.of(level), Optional.empty())));
+        levels.forEach(level -> places.add(new Place("Length at the " + level, Optional.of(level), Optional.empty())));
         for (Seam seam : pattern.seams()) {
             if (seam.first().size() == 1
                     && seam.second().size() == 1
                     && !seam.kind().byFullness()) {
-                places.add(new Place("Take in or let out " + seam.name(), Optional.empty(), Optional.of(seam)));
+                places.add(new Place("Seam of " + seam.name(), Optional.empty(), Optional.of(seam)));
             }
         }
         return places;

@@ -3,6 +3,7 @@ package org.soberhem.desk.draft;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Insets;
@@ -124,6 +125,7 @@ public final class DraftView extends BorderPane {
 
     private ToggleButton tab(String words, ToggleGroup group, Node shown) {
         ToggleButton tab = new ToggleButton(words);
+        tab.setId("tab-" + words.split(" ")[0].toLowerCase(Locale.ROOT));
         tab.setToggleGroup(group);
         Parts.show(shown, false);
         tab.selectedProperty().addListener((was, before, now) -> {

@@ -8,19 +8,28 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ForkJoinPool;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
+import javafx.scene.layout.StackPane;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
+import org.slf4j.LoggerFactory;
 import org.soberhem.desk.demo.Demo;
 import org.soberhem.desk.draft.PrintPanel;
 import org.soberhem.desk.studio.Keeper;
 import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.widget.Parts;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.store.StoreException;
 import org.soberhem.files.store.Workspace;
@@ -31,29 +40,66 @@ public final class SoberHemApp extends Application {
     /** The date the demo plays on, so that its pictures do not change from day to day. */
     public static final LocalDate DEMO_DAY = LocalDate.of(2026, 5, 14);
 
+    private static final String WORKSPACE = "--workspace=";
     public static final int WIDTH = 1280;
     public static final int HEIGHT = 800;
 
-    private Studio studio;
+    private static CompletableFuture<Studio> opening;
+
+    private Optional<Studio> studio = Optional.empty();
+
+    /** Begins to open the workspace, so that it is read while the window comes up. Takes the program's arguments. */
+    public static void begin(List<String> given) {
+        opening = CompletableFuture.supplyAsync(
+                () -> given.contains("--demo")
+                        ? demoStudio(Platform::runLater)
+                        : ownStudio(given.stream()
+                                .filter(argument -> argument.startsWith(WORKSPACE))
+                                .map(argument -> argument.substring(WORKSPACE.length()))
+                                .findFirst()),
+                task -> {
+                    Thread thread = new Thread(task, "opening");
+                    thread.setDaemon(true);
+                    thread.start();
+                });
+    }
 
     @Override
     public void start(Stage stage) {
-        try {
-            boolean demo = getParameters().getUnnamed().contains("--demo");
-            studio = demo
-                    ? demoStudio(Platform::runLater)
-                    : ownStudio(getParameters().getNamed().get("workspace"));
-        } catch (StoreException refused) {
-            stage.setScene(scene(new Refusal(refused.getMessage())));
-            stage.setTitle("Sober Hem");
-            stage.show();
-            return;
-        }
-        PrintPanel print =
-                new PrintPanel(studio, name -> askWhere(stage, name), ForkJoinPool.commonPool(), Platform::runLater);
-        stage.setScene(scene(new MainView(studio, print)));
+        show(stage, opened -> studio = Optional.of(opened));
+    }
+
+    /**
+     * Shows the window, and the rail in it when the workspace is open.
+     *
+     * @param opened gets the studio once the rail is there
+     */
+    static void show(Stage stage, Consumer<Studio> opened) {
+        Scene scene = scene(new StackPane(Parts.label("Opening the workspace …", "title")));
+        stage.setScene(scene);
         stage.setTitle("Sober Hem");
         stage.show();
+        opening.whenCompleteAsync(
+                (studio, failure) -> {
+                    if (failure != null) {
+                        scene.setRoot(new Refusal(told(failure)));
+                        return;
+                    }
+                    PrintPanel print = new PrintPanel(
+                            studio, name -> askWhere(stage, name), ForkJoinPool.commonPool(), Platform::runLater);
+                    scene.setRoot(new MainView(studio, print));
+                    opened.accept(studio);
+                },
+                Platform::runLater);
+    }
+
+    private static String told(Throwable failure) {
+        Throwable cause = failure instanceof CompletionException ? failure.getCause() : failure;
+        if (cause instanceof StoreException refused) {
+            return refused.getMessage();
+        }
+        LoggerFactory.getLogger(SoberHemApp.class).error("Opening failed", cause);
+        return "This should not have happened: " + cause.getMessage();
     }
 
     private static Optional<Path> askWhere(Stage stage, String name) {
@@ -68,24 +114,25 @@ public final class SoberHemApp extends Application {
         return scene;
     }
 
-    private static Studio ownStudio(String folder) {
-        Path home = folder == null ? Path.of(System.getProperty("user.home"), ".sober-hem") : Path.of(folder);
+    private static Studio ownStudio(Optional<String> folder) {
+        Path home = folder.map(Path::of).orElseGet(() -> Path.of(System.getProperty("user.home"), ".sober-hem"));
         Clock clock = Clock.systemDefaultZone();
-        return new Studio(Library.shipped(), new Keeper(Workspace.open(home, clock), Platform::runLater), clock);
+        Workspace workspace = Workspace.open(home, clock);
+        return new Studio(Library.shipped(), new Keeper(workspace, Platform::runLater), clock);
     }
 
     /**
-     * Makes a studio on a fresh demo workspace in a temporary folder.
+     * Makes a studio on a fresh demo workspace in a temporary folder, which goes when the program ends.
      *
      * @param ui runs on the interface thread
      */
-    public static Studio demoStudio(Executor ui) {
+    static Studio demoStudio(Executor ui) {
         try {
+            Library library = Library.shipped();
             Path folder = Files.createTempDirectory("sober-hem-demo");
-            folder.toFile().deleteOnExit();
+            Runtime.getRuntime().addShutdownHook(new Thread(() -> delete(folder)));
             Clock clock = Clock.fixed(DEMO_DAY.atTime(9, 30).toInstant(ZoneOffset.UTC), ZoneOffset.UTC);
             Workspace workspace = Workspace.open(folder, clock);
-            Library library = Library.shipped();
             Demo.fill(workspace, library, DEMO_DAY);
             return new Studio(library, new Keeper(workspace, ui), clock);
         } catch (IOException broken) {
@@ -93,10 +140,17 @@ public final class SoberHemApp extends Application {
         }
     }
 
+    private static void delete(Path folder) {
+        try (Stream<Path> files = Files.walk(folder)) {
+            files.sorted(Comparator.reverseOrder())
+                    .forEach(file -> file.toFile().delete());
+        } catch (IOException left) {
+            LoggerFactory.getLogger(SoberHemApp.class).warn("The demo's folder {} could not be removed", folder, left);
+        }
+    }
+
     @Override
     public void stop() {
-        if (studio != null) {
-            studio.keeper().close();
-        }
+        studio.ifPresent(opened -> opened.keeper().close());
     }
 }

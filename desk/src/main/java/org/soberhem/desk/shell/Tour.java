@@ -8,11 +8,14 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Scene;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
@@ -26,24 +29,36 @@ import org.soberhem.desk.studio.Studio;
 public final class Tour extends Application {
 
     /** A view of the tour: its file name and how to come to it. */
-    private record Stop(String name, Consumer<Studio> go) {}
+    private record Stop(String name, BiConsumer<Studio, Scene> go) {
+
+        Stop(String name, Consumer<Studio> go) {
+            this(name, (studio, scene) -> go.accept(studio));
+        }
+    }
 
     private static final List<Stop> STOPS = List.of(
             new Stop("rail", studio -> studio.placeProperty().set(Optional.empty())),
             new Stop("tape", studio -> show(studio, "post-1908", "Walking skirt", "TAPE")),
             new Stop("draft-blouse", studio -> show(studio, "secretary-1906", "Blouse", "DRAFT")),
             new Stop("draft-skirt", studio -> show(studio, "post-1908", "Walking skirt", "DRAFT")),
-            new Stop("draft-dark", studio -> {
+            new Stop("draft-alter", (studio, scene) -> {
+                show(studio, "keeper-1907", "Blouse", "DRAFT");
+                open(scene, "alter");
+                ((TextField) scene.lookup("#alter-amount-0")).setText("1");
+                ((TextField) scene.lookup("#alter-amount-2")).setText("2");
+            }),
+            new Stop("draft-print", (studio, scene) -> {
+                show(studio, "post-1908", "Walking skirt", "DRAFT");
+                open(scene, "print");
+            }),
+            new Stop("draft-dark", (studio, scene) -> {
+                open(scene, "numbers");
                 show(studio, "keeper-1907", "Blouse", "DRAFT");
                 studio.formatProperty().set(LengthFormat.CENTIMETRES);
                 studio.darkProperty().set(true);
             }),
             new Stop("silhouette", studio -> show(studio, "secretary-1906", "Blouse", "SILHOUETTE")),
             new Stop("fitting-decide", studio -> show(studio, "secretary-1906", "Blouse", "FITTING")),
-            new Stop("rail-dark", studio -> {
-                studio.placeProperty().set(Optional.empty());
-                studio.darkProperty().set(true);
-            }),
             new Stop("fitting-dark", studio -> {
                 show(studio, "secretary-1906", "Blouse", "FITTING");
                 studio.standingProperty().set(true);
@@ -53,6 +68,13 @@ public final class Tour extends Application {
                 show(studio, "secretary-1906", "Blouse", "FITTING");
                 studio.standingProperty().set(true);
             }));
+
+    private static void open(Scene scene, String tab) {
+        scene.getRoot().applyCss();
+        ((ToggleButton) scene.lookup("#tab-" + tab)).setSelected(true);
+        scene.getRoot().applyCss();
+        scene.getRoot().layout();
+    }
 
     private static void show(Studio studio, String costume, String garment, String stage) {
         studio.open(costume);
@@ -80,7 +102,7 @@ public final class Tour extends Application {
         Stop stop = left.remove(0);
         studio.darkProperty().set(false);
         studio.formatProperty().set(LengthFormat.INCH_EIGHTHS);
-        stop.go().accept(studio);
+        stop.go().accept(studio, scene);
         // What layout itself adds is styled in the pulse after.
         PauseTransition settled = new PauseTransition(Duration.millis(250));
         settled.setOnFinished(event -> {

@@ -19,7 +19,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
-import org.flywaydb.core.Flyway;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
 import org.jdbi.v3.core.JdbiException;
@@ -33,7 +32,7 @@ import tools.jackson.databind.JsonNode;
 public final class Workspace implements AutoCloseable {
 
     /** The schema this application writes. */
-    static final int SCHEMA = 1;
+    static final int SCHEMA = Schema.CURRENT;
 
     /** A whole value is stored every so many revisions. */
     static final int SNAPSHOT_EVERY = 64;
@@ -70,11 +69,7 @@ public final class Workspace implements AutoCloseable {
         SQLiteDataSource source = new SQLiteDataSource(config);
         source.setUrl("jdbc:sqlite:" + database);
         if (stored < SCHEMA && !readOnly) {
-            Flyway.configure(Workspace.class.getClassLoader())
-                    .dataSource(source)
-                    .locations("classpath:org/soberhem/files/store/migrations")
-                    .load()
-                    .migrate();
+            Schema.bring(source, stored);
         }
         this.jdbi = Jdbi.create(source);
         // One connection stays open: SQLite forgets its settings with the last one.

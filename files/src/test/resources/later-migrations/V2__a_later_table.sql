@@ -1,0 +1,2 @@
+CREATE TABLE later (id TEXT PRIMARY KEY) STRICT;
+PRAGMA user_version = 2;
