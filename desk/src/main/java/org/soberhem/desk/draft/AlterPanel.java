@@ -5,6 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
@@ -23,6 +24,7 @@ import org.soberhem.core.alter.Sides;
 import org.soberhem.core.alter.TakeInSeam;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Work;
+import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthFormatException;
@@ -44,6 +46,7 @@ final class AlterPanel extends VBox {
     private final List<Label> names = List.of(new Label(), new Label(), new Label());
     private final VBox told = new VBox(2);
     private final VBox made = new VBox(2);
+    private final SettingsForm settings;
     private final Button apply;
     private final Consumer<Optional<Pattern>> preview;
     private Work work;
@@ -54,8 +57,14 @@ final class AlterPanel extends VBox {
      * @param preview gets the pattern as it would become, or nothing
      * @param make makes an alteration
      * @param version names the pattern as it stands as a new version
+     * @param choose gets a setting's name and its new amount
      */
-    AlterPanel(Consumer<Optional<Pattern>> preview, Consumer<Alteration> make, Runnable version) {
+    AlterPanel(
+            Consumer<Optional<Pattern>> preview,
+            Consumer<Alteration> make,
+            Runnable version,
+            BiConsumer<String, Length> choose) {
+        settings = new SettingsForm(choose);
         this.preview = preview;
         place.setMaxWidth(Double.MAX_VALUE);
         place.setConverter(Parts.words(Place::words));
@@ -85,7 +94,9 @@ final class AlterPanel extends VBox {
                 told,
                 new HBox(8, apply, Parts.button("Name a version", version)),
                 Parts.label("Made so far", "caps"),
-                made);
+                made,
+                Parts.label("Settings of the sheet", "caps"),
+                settings);
         form.getStyleClass().add("pad");
         ScrollPane scroll = new ScrollPane(form);
         scroll.setFitToWidth(true);
@@ -103,6 +114,7 @@ final class AlterPanel extends VBox {
             place.getItems().setAll(places);
             place.setValue(places.contains(chosen) ? chosen : places.get(0));
         }
+        settings.show(shown, shownAs);
         made.getChildren().clear();
         garment.alterations()
                 .forEach(alteration -> made.getChildren()

@@ -19,6 +19,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.alter.Alteration;
@@ -31,9 +32,12 @@ import org.soberhem.core.costume.Version;
 import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.Pattern;
+import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.SeamCheck;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.desk.studio.Situation;
@@ -53,6 +57,7 @@ public final class DraftView extends BorderPane {
     private final PrintPanel print;
     private final Paper paper = new Paper();
     private final NumbersPanel numbers = new NumbersPanel(paper.pickProperty()::set);
+    private final ChecksPanel checks = new ChecksPanel(this::aim);
     private final AlterPanel alter;
     private final ObstacleList obstacles;
     private final VBox remedies = new VBox(6);
@@ -74,12 +79,12 @@ public final class DraftView extends BorderPane {
         this.studio = studio;
         this.print = print;
         getStyleClass().add("draft-view");
-        alter = new AlterPanel(this::preview, this::make, this::nameVersion);
+        alter = new AlterPanel(this::preview, this::make, this::nameVersion, this::choose);
         obstacles = new ObstacleList(studio::settle);
         foot = new VBox(shelf, walkLine());
         shelf.setPadding(new Insets(8, 12, 8, 12));
         shelf.getStyleClass().add("foot");
-        setCenter(paper);
+        setCenter(new StackPane(paper, zoomKeys()));
         setRight(side());
         setBottom(foot);
         paper.pickProperty().addListener((was, before, now) -> {
@@ -97,12 +102,30 @@ public final class DraftView extends BorderPane {
         refresh();
     }
 
+    private HBox zoomKeys() {
+        HBox keys = new HBox(
+                4,
+                Parts.hinted(Parts.button("−", () -> paper.zoomMiddle(0.8)), "Farther (−)"),
+                Parts.hinted(Parts.button("All", paper::fit), "All pieces (0)"),
+                Parts.hinted(Parts.button("1:1", paper::trueSize), "True size (1)"),
+                Parts.hinted(Parts.button("+", () -> paper.zoomMiddle(1.25)), "Nearer (+)"));
+        keys.setPickOnBounds(false);
+        keys.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        StackPane.setAlignment(keys, Pos.BOTTOM_RIGHT);
+        StackPane.setMargin(keys, new Insets(0, 10, 10, 0));
+        return keys;
+    }
+
     private VBox side() {
         ToggleGroup tabs = new ToggleGroup();
         HBox heads = new HBox(
-                6, tab("Numbers", tabs, numbers), tab("Alter", tabs, alter), tab("Print and export", tabs, print));
+                6,
+                tab("Numbers", tabs, numbers),
+                tab("Checks", tabs, checks),
+                tab("Alter", tabs, alter),
+                tab("Print", tabs, print));
         heads.setPadding(new Insets(10, 12, 6, 12));
-        panel.getChildren().addAll(numbers, alter, print);
+        panel.getChildren().addAll(numbers, checks, alter, print);
         tabs.getToggles().get(0).setSelected(true);
         VBox.setVgrow(panel, Priority.ALWAYS);
         VBox way = new VBox(4, Parts.label("In the way", "caps"), obstacles, remedies);
@@ -202,6 +225,8 @@ public final class DraftView extends BorderPane {
     private void panels(Situation now, Garment garment, Work work) {
         if (numbers.isVisible()) {
             numbers.show(work, studio.format());
+        } else if (checks.isVisible()) {
+            checks.show(work, studio.format());
         } else if (alter.isVisible()) {
             alter.show(work, garment, studio.format());
         } else {
@@ -277,6 +302,11 @@ public final class DraftView extends BorderPane {
 
     private void nameVersion() {
         studio.nameVersion(studio.garmentProperty().get(), "named on the draft");
+    }
+
+    private void choose(String setting, Length amount) {
+        studio.choose(studio.garmentProperty().get(), setting, amount)
+                .ifPresent(refusal -> studio.doneProperty().set(refusal));
     }
 
     private void preview(Optional<Pattern> after) {
@@ -370,14 +400,27 @@ public final class DraftView extends BorderPane {
         }
     }
 
+    /** Shows the place that a check or seam speaks of: the point at which the edge or level begins. */
     private void aim(String target) {
         int dot = target.indexOf('.');
-        if (dot > 0) {
-            studio.situation()
-                    .work(studio.garmentProperty().get())
-                    .flatMap(work -> work.pattern().piece(target.substring(0, dot), Side.LEFT))
-                    .flatMap(piece -> piece.edge(target.substring(dot + 1)))
-                    .ifPresent(edge -> paper.pickProperty().set(new Paper.Pick(target.substring(0, dot), edge.from())));
+        Optional<Work> work = studio.situation().work(studio.garmentProperty().get());
+        if (dot <= 0 || work.isEmpty()) {
+            return;
         }
+        String name = target.substring(0, dot);
+        String part = target.substring(dot + 1);
+        Optional<Piece> piece = work.get().pattern().piece(name, Side.LEFT);
+        Optional<String> letter = piece.flatMap(found -> found.edge(part)
+                .map(Edge::from)
+                .or(() -> Optional.ofNullable(found.levels().get(part)).flatMap(level -> letterAt(found, level.from())))
+                .or(() -> found.points().containsKey(part) ? Optional.of(part) : Optional.empty()));
+        letter.ifPresent(point -> paper.pickProperty().set(new Paper.Pick(name, point)));
+    }
+
+    private static Optional<String> letterAt(Piece piece, Point place) {
+        return piece.points().entrySet().stream()
+                .filter(point -> point.getValue().distanceTo(place) < 0.01)
+                .map(Map.Entry::getKey)
+                .findFirst();
     }
 }

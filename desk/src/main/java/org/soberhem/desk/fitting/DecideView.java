@@ -85,15 +85,24 @@ final class DecideView extends BorderPane {
             fitting(fittings.get(i));
         }
         if (round.chosen().isEmpty()) {
-            List<FittingRound.Logged> all = round.all();
-            round.chosenProperty()
-                    .set(all.stream()
-                            .filter(logged -> logged.remark().state() == Remark.State.OPEN)
-                            .findFirst()
-                            .or(() -> all.stream().findFirst())
-                            .map(logged -> logged.remark().id()));
+            round.chosenProperty().set(first());
         }
         detail();
+    }
+
+    /** Returns the remark to begin with: one that asks for an alteration, else one that is open, else the newest. */
+    private Optional<String> first() {
+        List<FittingRound.Logged> all = round.all();
+        List<FittingRound.Logged> open = all.stream()
+                .filter(logged -> logged.remark().state() == Remark.State.OPEN)
+                .toList();
+        return open.stream()
+                .filter(logged -> logged.remark().decision().isEmpty()
+                        && round.asked(logged.remark()).isPresent())
+                .findFirst()
+                .or(() -> open.stream().findFirst())
+                .or(() -> all.stream().findFirst())
+                .map(logged -> logged.remark().id());
     }
 
     private void fitting(Fitting fitting) {

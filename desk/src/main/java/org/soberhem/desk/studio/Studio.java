@@ -34,6 +34,7 @@ import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.DraftException;
 import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.files.library.Library;
@@ -333,6 +334,23 @@ public final class Studio {
         Costume costume = situation().costume();
         Garment altered = costume.garment(garmentName).orElseThrow().with(alteration);
         keep(costume.with(altered), "alter", alteration.sentence());
+    }
+
+    /**
+     * Chooses a setting of a garment's sheet.
+     *
+     * @return why it cannot be chosen, if it cannot
+     */
+    public Optional<String> choose(String garmentName, String setting, Length amount) {
+        Costume costume = situation().costume();
+        Garment changed = costume.garment(garmentName).orElseThrow().withSetting(setting, amount.toMillimetres());
+        try {
+            work(costume.id(), changed, Tape.inputs(situation().set().orElseThrow(), changed.settings()));
+        } catch (DraftException refused) {
+            return Optional.of(refused.getMessage());
+        }
+        keep(costume.with(changed), "setting", Sentence.of("{}: {} is {}", garmentName, setting, amount));
+        return Optional.empty();
     }
 
     /** Names the garment's pattern as it stands as a new version. */

@@ -12,6 +12,7 @@ import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Rectangle;
+import javafx.scene.text.Text;
 import javafx.stage.Screen;
 import org.soberhem.core.draft.Plate;
 import org.soberhem.core.geometry.Point;
@@ -129,10 +130,15 @@ public final class Paper extends Region {
     public void trueSize() {
         double perMillimetre =
                 Screen.getPrimary().getDpi() / LengthUnit.INCH.nanometres() * LengthUnit.MILLIMETRE.nanometres();
-        zoom(perMillimetre / view.scale(), getWidth() / 2, getHeight() / 2);
+        zoomMiddle(perMillimetre / view.scale());
     }
 
-    public void zoom(double factor, double atX, double atY) {
+    /** Magnifies round the middle of the paper. */
+    public void zoomMiddle(double factor) {
+        zoom(factor, getWidth() / 2, getHeight() / 2);
+    }
+
+    private void zoom(double factor, double atX, double atY) {
         fitted = false;
         view = view.zoomed(factor, atX, atY);
         draw();
@@ -147,8 +153,8 @@ public final class Paper extends Region {
     private void key(KeyEvent event) {
         double step = 40;
         switch (event.getCode()) {
-            case PLUS, EQUALS, ADD -> zoom(1.25, getWidth() / 2, getHeight() / 2);
-            case MINUS, SUBTRACT -> zoom(0.8, getWidth() / 2, getHeight() / 2);
+            case PLUS, EQUALS, ADD -> zoomMiddle(1.25);
+            case MINUS, SUBTRACT -> zoomMiddle(0.8);
             case DIGIT0, NUMPAD0 -> fit();
             case DIGIT1, NUMPAD1 -> trueSize();
             case LEFT -> move(step, 0);
@@ -290,27 +296,27 @@ public final class Paper extends Region {
         rulers.getChildren().addAll(top, left);
         double step = step();
         double unit = scene.format() == LengthFormat.CENTIMETRES ? 10 : 25.4;
-        int index = 0;
-        for (double mm = Math.ceil(-view.x() / view.scale() / step) * step;
-                view.x(mm) + RULER < getWidth();
-                mm += step) {
-            double x = Math.round(view.x(mm) + RULER) + 0.5;
-            if (x < RULER + 1) {
-                continue;
-            }
-            rulers.getChildren().add(Ink.line(new Point(x, RULER - 6), new Point(x, RULER), "ruler-line"));
-            if (index++ % 2 == 0) {
-                rulers.getChildren().add(Ink.text(number(mm / unit), x, 6, "ruler-number"));
+        long first = (long) Math.ceil(-view.x() / view.scale() / step);
+        for (long i = first; view.x(i * step) + RULER < getWidth(); i++) {
+            double x = Math.round(view.x(i * step) + RULER) + 0.5;
+            if (x > RULER + 1) {
+                rulers.getChildren().add(Ink.line(new Point(x, RULER - 6), new Point(x, RULER), "ruler-line"));
+                if (i % 2 == 0) {
+                    rulers.getChildren().add(Ink.text(number(i * step / unit), x, 6, "ruler-number"));
+                }
             }
         }
-        for (double mm = Math.ceil(-view.y() / view.scale() / step) * step;
-                view.y(mm) + RULER < getHeight();
-                mm += step) {
-            double y = Math.round(view.y(mm) + RULER) + 0.5;
-            if (y < RULER + 1) {
-                continue;
+        first = (long) Math.ceil(-view.y() / view.scale() / step);
+        for (long i = first; view.y(i * step) + RULER < getHeight(); i++) {
+            double y = Math.round(view.y(i * step) + RULER) + 0.5;
+            if (y > RULER + 1) {
+                rulers.getChildren().add(Ink.line(new Point(RULER - 6, y), new Point(RULER, y), "ruler-line"));
+                if (i % 2 == 0) {
+                    Text number = Ink.text(number(i * step / unit), 6, y, "ruler-number");
+                    number.setRotate(-90);
+                    rulers.getChildren().add(number);
+                }
             }
-            rulers.getChildren().add(Ink.line(new Point(RULER - 6, y), new Point(RULER, y), "ruler-line"));
         }
     }
 

@@ -192,9 +192,39 @@ class JourneyTest {
     }
 
     @Test
+    void draft_settingBeyondItsLimits_isRefusedInWords_withinThemItIsKept(FxRobot robot) {
+        openBlouse(robot);
+        robot.clickOn("Alter");
+        TextField lap = robot.lookup("#setting-lap").queryAs(TextField.class);
+        robot.interact(() -> {
+            lap.setText("9");
+            lap.getOnAction().handle(null);
+        });
+        assertThat(studio.doneProperty().get()).startsWith("Setting \"lap\" must be 1/2 in to 1 1/4 in");
+        assertThat(blouse().settings()).isEmpty();
+        robot.interact(() -> {
+            lap.setText("1 1/8");
+            lap.getOnAction().handle(null);
+        });
+        assertThat(blouse().settings()).containsEntry("lap", 28.575);
+    }
+
+    @Test
+    void draft_everyCheckLeadsToItsPlace(FxRobot robot) {
+        openBlouse(robot);
+        robot.clickOn("Checks");
+        Tappable girth = robot.lookup((Node node) ->
+                        node instanceof Tappable row && row.getAccessibleText().startsWith("Bust girth"))
+                .query();
+        robot.interact(girth::fire);
+        Paper paper = robot.lookup((Node node) -> node instanceof Paper).query();
+        assertThat(paper.pickProperty().get()).isEqualTo(new Paper.Pick("front", "U"));
+    }
+
+    @Test
     void draft_printsTrueSizePdf(FxRobot robot) throws IOException {
         openBlouse(robot);
-        robot.clickOn("Print and export");
+        robot.clickOn("Print");
         robot.clickOn("#export-pdf");
         WaitForAsyncUtils.waitForFxEvents();
         Path file = written.orElseThrow();

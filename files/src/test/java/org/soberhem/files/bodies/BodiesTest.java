@@ -11,6 +11,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
 import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.LengthenAtLevel;
 import org.soberhem.core.alter.Outcome;
@@ -21,6 +24,7 @@ import org.soberhem.core.draft.DraftSheet;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.draft.Written;
+import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthUnit;
@@ -104,6 +108,28 @@ class BodiesTest {
         // Nearly all are done: a refusal is the exception.
         assertThat(done)
                 .isGreaterThan(BODIES.size() * largest(anyPattern(sheet)).size() * 9 / 10);
+    }
+
+    @ParameterizedTest(name = "{0}, settings at their {1}")
+    @MethodSource("sheets")
+    void seamLines_haveTheAreaThatJtsMeasures_andAreValidThere(
+            String id, String limit, Function<Inputs, Inputs> settings) {
+        CompiledSheet sheet = LIBRARY.sheet(id).orElseThrow();
+        for (Inputs body : BODIES.subList(0, 60)) {
+            for (Piece piece :
+                    Drafter.draft(sheet, settings.apply(body)).pattern().pieces()) {
+                List<Point> corners = piece.seamLine().corners();
+                Coordinate[] ring = new Coordinate[corners.size() + 1];
+                for (int i = 0; i <= corners.size(); i++) {
+                    Point corner = corners.get(i % corners.size());
+                    ring[i] = new Coordinate(corner.x(), corner.y());
+                }
+                Polygon polygon = new GeometryFactory().createPolygon(ring);
+                assertThat(polygon.isValid()).as(piece.name()).isTrue();
+                assertThat(piece.seamLine().signedArea())
+                        .isCloseTo(polygon.getArea(), within(1e-9 * polygon.getArea()));
+            }
+        }
     }
 
     private static Pattern anyPattern(CompiledSheet sheet) {

@@ -47,7 +47,7 @@ class PaperTest {
     private String poppler(byte[] pdf, String... command) throws IOException, InterruptedException {
         assumeTrue(
                 Files.isExecutable(Path.of("/usr/bin/" + command[0])),
-                "poppler-utils is not installed; .ci/run installs it");
+                "poppler-utils is not installed; ./test.sh installs it");
         Path file = Files.write(folder.resolve("printed.pdf"), pdf);
         List<String> all = new ArrayList<>(List.of(command));
         all.add(file.toString());

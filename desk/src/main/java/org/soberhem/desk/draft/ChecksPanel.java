@@ -1,0 +1,64 @@
+package org.soberhem.desk.draft;
+
+import java.util.function.Consumer;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.soberhem.core.costume.Work;
+import org.soberhem.core.draft.CheckResult;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.pattern.SeamCheck;
+import org.soberhem.desk.widget.Parts;
+import org.soberhem.desk.widget.Tappable;
+
+/** Every check and every seam in words, those that pass as well; each leads to its place on the drawing. */
+final class ChecksPanel extends VBox {
+
+    private final VBox rows = new VBox();
+    private final Consumer<String> aim;
+
+    /** @param aim gets {@code piece.edge} or {@code piece.level} of the row that is chosen */
+    ChecksPanel(Consumer<String> aim) {
+        this.aim = aim;
+        ScrollPane scroll = new ScrollPane(rows);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().add(scroll);
+    }
+
+    void show(Work work, LengthFormat format) {
+        rows.getChildren().clear();
+        rows.getChildren().add(Parts.label("Against the body, with the ease of the period", "caps", "pad"));
+        for (CheckResult check : work.checks()) {
+            String mark = !check.isJudged() ? "?" : check.passes() ? "✓" : "✗";
+            String why = check.passes() || !check.isJudged() ? "" : check.why();
+            row(
+                    mark,
+                    check.sentence().in(format),
+                    why,
+                    check.where().piece() + "." + check.where().part());
+        }
+        rows.getChildren().add(Parts.label("Seams that meet", "caps", "pad"));
+        for (SeamCheck seam : work.seams()) {
+            row(
+                    seam.isTrue() ? "✓" : "✗",
+                    seam.sentence().in(format),
+                    "",
+                    seam.seam().first().get(0).toString());
+        }
+    }
+
+    private void row(String mark, String words, String why, String target) {
+        boolean wrong = mark.equals("✗");
+        VBox texts = new VBox(1, Parts.text(words));
+        if (!why.isEmpty()) {
+            texts.getChildren().add(Parts.text(why, "small", "soft"));
+        }
+        HBox.setHgrow(texts, Priority.ALWAYS);
+        var sign = Parts.label(mark, "figure", wrong ? "needs" : "settled");
+        sign.setMinWidth(18);
+        rows.getChildren().add(new Tappable(new HBox(8, sign, texts), words, () -> aim.accept(target), "obstacle"));
+    }
+}

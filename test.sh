@@ -1,0 +1,12 @@
+#!/usr/bin/env bash
+# Builds and tests everything; on a fresh machine it installs what it needs first.
+set -euo pipefail
+cd "$(dirname "$0")"
+missing=()
+command -v java >/dev/null 2>&1 || missing+=(openjdk-17-jdk)
+command -v mvn >/dev/null 2>&1 || missing+=(maven)
+command -v pdftotext >/dev/null 2>&1 || missing+=(poppler-utils)
+if [ "${#missing[@]}" -gt 0 ]; then
+    apt-get update >/dev/null 2>&1 && apt-get install -y "${missing[@]}" >/dev/null 2>&1 || echo "could not install ${missing[*]}"
+fi
+mvn -B -ntp verify
