@@ -4,7 +4,6 @@ import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
-import java.util.concurrent.Callable;
 import org.soberhem.core.draft.LooseFormula;
 import org.soberhem.core.draft.SheetException;
 import org.soberhem.core.length.LengthEntry;
@@ -15,12 +14,10 @@ import org.soberhem.files.exchange.Answers;
 import org.soberhem.files.print.PaperSize;
 import org.soberhem.files.print.RulerPdf;
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Spec;
 
 @Command(name = "ruler", description = "Prints the paper ruler of a proportional draft, true to size.")
-final class RulerCommand implements Callable<Integer> {
+final class RulerCommand extends Answering {
 
     @Option(names = "--unit", paramLabel = "FORMULA", required = true, description = "one unit, such as \"bust / 36\"")
     private String unit;
@@ -43,12 +40,6 @@ final class RulerCommand implements Callable<Integer> {
 
     @Option(names = "--out", paramLabel = "FILE", required = true, description = "ends in .pdf")
     private Path out;
-
-    @Option(names = "--json", description = "answers as JSON")
-    private boolean json;
-
-    @Spec
-    private CommandSpec spec;
 
     @Override
     public Integer call() {
@@ -73,10 +64,8 @@ final class RulerCommand implements Callable<Integer> {
             throw new WrongInput(tooLong.getMessage());
         }
         double rounded = Math.round(length * 1000) / 1000.0;
-        spec.commandLine()
-                .getOut()
-                .println(
-                        json
+        out().println(
+                        asJson()
                                 ? Answers.json(Map.of("unit_mm", rounded, "units", units))
                                 : "1 unit = " + rounded + " mm");
         return 0;

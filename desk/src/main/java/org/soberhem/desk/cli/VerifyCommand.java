@@ -4,28 +4,19 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Map;
-import java.util.concurrent.Callable;
 import org.soberhem.files.exchange.Answers;
 import org.soberhem.files.store.StoreException;
 import org.soberhem.files.store.Workspace;
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Spec;
 
 @Command(
         name = "verify",
         description = "Checks the whole workspace, and copies it to its folder \"backups\" if today has no copy.")
-final class VerifyCommand implements Callable<Integer> {
+final class VerifyCommand extends Answering {
 
     @Option(names = "--workspace", paramLabel = "FOLDER", description = "the workspace; ~/.sober-hem if not given")
     private Path folder;
-
-    @Option(names = "--json", description = "answers as JSON")
-    private boolean json;
-
-    @Spec
-    private CommandSpec spec;
 
     @Override
     public Integer call() {
@@ -40,7 +31,7 @@ final class VerifyCommand implements Callable<Integer> {
             throw new WrongInput(broken.getMessage());
         }
         String answer = "The workspace " + checked + " is sound";
-        spec.commandLine().getOut().println(json ? Answers.json(Map.of("sound", true)) : answer);
+        out().println(asJson() ? Answers.json(Map.of("sound", true)) : answer);
         return 0;
     }
 }

@@ -98,9 +98,7 @@ final class AlterPanel extends VBox {
                 Parts.label("Settings of the sheet", "caps"),
                 settings);
         form.getStyleClass().add("pad");
-        ScrollPane scroll = new ScrollPane(form);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        ScrollPane scroll = Parts.scroll(form);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().add(scroll);
     }

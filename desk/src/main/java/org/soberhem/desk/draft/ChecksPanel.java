@@ -21,9 +21,7 @@ final class ChecksPanel extends VBox {
     /** @param aim gets {@code piece.edge} or {@code piece.level} of the row that is chosen */
     ChecksPanel(Consumer<String> aim) {
         this.aim = aim;
-        ScrollPane scroll = new ScrollPane(rows);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        ScrollPane scroll = Parts.scroll(rows);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().add(scroll);
     }

@@ -132,9 +132,7 @@ public final class DraftView extends BorderPane {
         way.setPadding(new Insets(8, 0, 8, 0));
         way.getChildren().get(0).setTranslateX(12);
         remedies.setPadding(new Insets(4, 12, 4, 12));
-        ScrollPane scroll = new ScrollPane(way);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        ScrollPane scroll = Parts.scroll(way);
         scroll.setPrefHeight(250);
         scroll.setMinHeight(250);
         scroll.getStyleClass().add("foot");

@@ -86,9 +86,7 @@ public final class PrintPanel extends VBox {
                 others,
                 said);
         form.setPadding(new Insets(12));
-        ScrollPane scroll = new ScrollPane(form);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        ScrollPane scroll = Parts.scroll(form);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().add(scroll);
     }

@@ -49,9 +49,7 @@ final class DecideView extends BorderPane {
         this.round = round;
         begin = new NewFitting(studio, round);
         rounds.setPadding(new Insets(12));
-        ScrollPane list = new ScrollPane(rounds);
-        list.setFitToWidth(true);
-        list.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        ScrollPane list = Parts.scroll(rounds);
         VBox.setVgrow(list, Priority.ALWAYS);
         VBox left = new VBox(begin, list);
         left.setPrefWidth(LIST);
@@ -60,9 +58,7 @@ final class DecideView extends BorderPane {
         detail.setPadding(new Insets(16, 20, 12, 20));
         setLeft(left);
         setTop(null);
-        ScrollPane scroll = new ScrollPane(detail);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        ScrollPane scroll = Parts.scroll(detail);
         scroll.setPrefHeight(360);
         scroll.setMinHeight(360);
         BorderPane middle = new BorderPane(paper);

@@ -64,9 +64,7 @@ public final class RailView extends BorderPane {
         head.setAlignment(Pos.CENTER_LEFT);
         head.setPadding(new Insets(20, 28, 12, 28));
         cards.setPadding(new Insets(4, 28, 28, 28));
-        ScrollPane scroll = new ScrollPane(cards);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        ScrollPane scroll = Parts.scroll(cards);
         VBox.setMargin(begin, new Insets(0, 28, 12, 28));
         setTop(new VBox(head, begin));
         setCenter(scroll);

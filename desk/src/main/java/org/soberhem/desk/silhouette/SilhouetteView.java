@@ -45,9 +45,7 @@ public final class SilhouetteView extends BorderPane {
                         "The band is what is usual, its paler rim what is near. ● right   ○ near   ▲ outside; the numbers are the fittings.",
                         "soft"));
         top.setPadding(new Insets(16, 24, 10, 24));
-        ScrollPane scroll = new ScrollPane(rows);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        ScrollPane scroll = Parts.scroll(rows);
         scroll.getStyleClass().add("sheet");
         BorderPane middle = new BorderPane(scroll);
         middle.setTop(top);
@@ -70,9 +68,7 @@ public final class SilhouetteView extends BorderPane {
         VBox.setVgrow(reason, Priority.ALWAYS);
         VBox way = new VBox(4, Parts.label("In the way", "caps", "inset"), obstacles);
         way.setPadding(new Insets(8, 0, 8, 0));
-        ScrollPane scroll = new ScrollPane(way);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        ScrollPane scroll = Parts.scroll(way);
         scroll.setPrefHeight(300);
         scroll.setMinHeight(300);
         scroll.getStyleClass().add("foot");

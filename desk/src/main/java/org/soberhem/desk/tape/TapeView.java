@@ -144,9 +144,7 @@ public final class TapeView extends BorderPane {
         VBox top = new VBox(8, head, conditions, drawFrom);
         top.setPadding(new Insets(12, 16, 10, 16));
         top.getStyleClass().add("band");
-        ScrollPane scroll = new ScrollPane(rows);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        ScrollPane scroll = Parts.scroll(rows);
         scroll.getStyleClass().add("sheet");
         HBox foot = new HBox(10, Parts.label("One more measure", "soft"), more);
         foot.setAlignment(Pos.CENTER_LEFT);
@@ -168,10 +166,8 @@ public final class TapeView extends BorderPane {
         VBox all = new VBox(how, way, layers);
         all.getStyleClass().add("raised");
         VBox.setVgrow(layers, Priority.ALWAYS);
-        ScrollPane scroll = new ScrollPane(all);
-        scroll.setFitToWidth(true);
+        ScrollPane scroll = Parts.scroll(all);
         scroll.setFitToHeight(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.getStyleClass().add("panel");
         scroll.setPrefWidth(SIDE);
         scroll.setMinWidth(SIDE);

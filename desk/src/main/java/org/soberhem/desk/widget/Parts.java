@@ -6,6 +6,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Control;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -54,6 +55,14 @@ public final class Parts {
         HBox.setHgrow(gap, Priority.ALWAYS);
         VBox.setVgrow(gap, Priority.ALWAYS);
         return gap;
+    }
+
+    /** Returns a view that is as wide as it can be and moves up and down only. */
+    public static ScrollPane scroll(Node content) {
+        ScrollPane scroll = new ScrollPane(content);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        return scroll;
     }
 
     /** Shows or hides a node together with its room. */
