@@ -236,6 +236,9 @@ final class FormulaReader {
         if (!name.contains(".")) {
             throw problem("an edge is written piece.edge: \"" + name + "\"");
         }
+        if (name.indexOf('.') < 0) {
+            throw problem("an edge is written piece.edge: \"" + name + "\"");
+        }
         int edge = scope.edge(EdgeRef.parse(name)).orElseThrow(() -> problem("edge \"" + name + "\" is not known"));
         edges.add(edge);
         return new Value(Dimension.LENGTH, f -> f.paths.get(edge).length());

@@ -368,10 +368,12 @@ public final class SheetReader {
 
     private static Remedy remedy(YamlNode node) {
         node.only("lengthen", "let-out");
-        boolean lengthen = node.find("lengthen").isPresent();
-        return new Remedy(
-                lengthen ? Remedy.Kind.LENGTHEN_AT_LEVEL : Remedy.Kind.LET_OUT_SEAM,
-                node.get(lengthen ? "lengthen" : "let-out").text(),
-                node.line());
+        Optional<YamlNode> level = node.find("lengthen");
+        return level.isPresent()
+                ? new Remedy(Remedy.Kind.LENGTHEN_AT_LEVEL, level.get().text(), node.line())
+                : new Remedy(
+                        Remedy.Kind.LET_OUT_SEAM,
+                        run(node.get("let-out")).get(0).toString(),
+                        node.line());
     }
 }

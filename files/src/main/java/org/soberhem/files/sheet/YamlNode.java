@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.snakeyaml.engine.v2.api.LoadSettings;
 import org.snakeyaml.engine.v2.api.lowlevel.Compose;
 import org.snakeyaml.engine.v2.exceptions.MarkedYamlEngineException;
+import org.snakeyaml.engine.v2.exceptions.YamlEngineException;
 import org.snakeyaml.engine.v2.nodes.MappingNode;
 import org.snakeyaml.engine.v2.nodes.Node;
 import org.snakeyaml.engine.v2.nodes.NodeTuple;
@@ -52,6 +53,8 @@ public final class YamlNode {
         } catch (MarkedYamlEngineException broken) {
             int line = broken.getProblemMark().map(mark -> mark.getLine() + 1).orElse(0);
             throw new SheetException(line, "this is not YAML: " + broken.getProblem());
+        } catch (YamlEngineException broken) {
+            throw new SheetException(0, "this is not YAML: " + broken.getMessage());
         }
     }
 

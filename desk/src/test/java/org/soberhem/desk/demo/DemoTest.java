@@ -1,0 +1,124 @@
+package org.soberhem.desk.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.soberhem.core.body.MeasurementSet;
+import org.soberhem.core.costume.Garment;
+import org.soberhem.core.costume.Stage;
+import org.soberhem.core.fitting.Fitting;
+import org.soberhem.core.fitting.Remark;
+import org.soberhem.core.pattern.Side;
+import org.soberhem.desk.studio.Situation;
+import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.studio.Studios;
+
+/** The demo is what its story says: three wearers, three costumes, each at another stage. */
+class DemoTest {
+
+    @TempDir
+    Path folder;
+
+    private Studio studio;
+    private List<Situation> all;
+
+    @BeforeEach
+    void open() {
+        studio = Studios.demo(folder);
+        all = studio.overview();
+    }
+
+    @AfterEach
+    void close() {
+        studio.keeper().close();
+    }
+
+    private Situation situation(String id) {
+        return all.stream()
+                .filter(each -> each.costume().id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void wearers_areOfDifferingBuild() {
+        assertThat(studio.wearers()).hasSize(3);
+        List<Double> waists = studio.wearers().stream()
+                .map(wearer -> wearer.sets()
+                        .get(0)
+                        .value("waist-crease", Side.LEFT)
+                        .orElseThrow()
+                        .toMillimetres())
+                .sorted()
+                .toList();
+        assertThat(waists.get(2) - waists.get(0)).isGreaterThan(150);
+        assertThat(studio.wearers())
+                .extracting(wearer -> wearer.sets().get(0))
+                .extracting(MeasurementSet::helper)
+                .contains("");
+    }
+
+    @Test
+    void costumes_standAtDifferentStages_allFromTheSheetsOf1906() {
+        assertThat(all.stream().map(Situation::stage).collect(Collectors.toSet()))
+                .isEqualTo(Set.of(Stage.TAPE, Stage.FITTING));
+        assertThat(situation("keeper-1907").costume().fittings()).isEmpty();
+        assertThat(situation("secretary-1906").costume().fittings()).hasSize(2);
+        assertThat(all)
+                .flatExtracting(each -> each.costume().garments())
+                .extracting(garment -> studio.sheet((Garment) garment).sheet().id())
+                .containsOnly("blouse-1906", "walking-skirt-1906");
+        assertThat(all)
+                .allSatisfy(each -> assertThat(each.judgement().failures()).isEmpty());
+    }
+
+    @Test
+    void secretary_hasACuredRemark_andAnUnsolvedCause() {
+        List<Remark> remarks = situation("secretary-1906").costume().fittings().stream()
+                .map(Fitting::remarks)
+                .flatMap(List::stream)
+                .toList();
+        assertThat(remarks)
+                .extracting(Remark::state)
+                .contains(Remark.State.CURED, Remark.State.OPEN, Remark.State.LEFT);
+        assertThat(remarks).anySatisfy(remark -> assertThat(remark.cause()).isEmpty());
+        Garment blouse = situation("secretary-1906").costume().garment("Blouse").orElseThrow();
+        assertThat(blouse.versions()).hasSize(2);
+        assertThat(blouse.versionWords()).isEqualTo("version 2");
+    }
+
+    @Test
+    void everyRemark_speaksOfAZoneOfItsGarment_inTheWordsOfItsSymptoms() {
+        for (Situation each : all) {
+            for (Fitting fitting : each.costume().fittings()) {
+                for (Remark remark : fitting.remarks()) {
+                    assertThat(studio.library().zones())
+                            .filteredOn(zone -> zone.id().equals(remark.zone()))
+                            .singleElement()
+                            .satisfies(zone -> assertThat(zone.symptoms())
+                                    .anyMatch(symptom -> symptom.seen().equals(remark.seen())));
+                    assertThat(fitting.mockup().versions()).containsKey(remark.garment());
+                }
+            }
+        }
+    }
+
+    @Test
+    void inTheWay_isShort_andEveryLineHasAPlace() {
+        assertThat(all).allSatisfy(each -> {
+            assertThat(each.inTheWay()).hasSizeBetween(1, 6);
+            each.inTheWay().forEach(obstacle -> {
+                String words = obstacle.sentence().in(studio.format());
+                assertThat(words).isNotBlank().doesNotContain("{}", "null", "Optional");
+                assertThat(obstacle.stage()).isNotNull();
+            });
+        });
+    }
+}
