@@ -33,6 +33,7 @@ final class NewCostume extends VBox {
     private final ComboBox<String> wearer = new ComboBox<>();
     private final ChoiceBox<LayerStack> stack = new ChoiceBox<>();
     private final List<CheckBox> sheets = new ArrayList<>();
+    private final FlowPane drafts = new FlowPane(16, 6);
     private final Label problem = Parts.text("", "needs");
 
     /** @param begun is called after the costume has been begun and opened */
@@ -52,13 +53,6 @@ final class NewCostume extends VBox {
         stack.setConverter(Parts.words(LayerStack::title));
         stack.getItems().setAll(studio.library().wardrobe().stacks());
         stack.setValue(stack.getItems().get(0));
-        FlowPane drafts = new FlowPane(16, 6);
-        for (CompiledSheet sheet : studio.library().sheets()) {
-            CheckBox box = new CheckBox(sheet.sheet().about().title());
-            box.setUserData(sheet.sheet().id());
-            sheets.add(box);
-        }
-        drafts.getChildren().setAll(sheets);
         title.setId("new-title");
         wearer.setId("new-wearer");
         Parts.show(problem, false);
@@ -90,8 +84,16 @@ final class NewCostume extends VBox {
         return new VBox(2, Parts.label(words, "small", "soft"), field);
     }
 
-    /** Shows the form with the wearers that are known. */
+    /** Shows the form with the sheets and the wearers that are known. */
     void open() {
+        if (sheets.isEmpty()) {
+            for (CompiledSheet sheet : studio.library().sheets()) {
+                CheckBox box = new CheckBox(sheet.sheet().about().title());
+                box.setUserData(sheet.sheet().id());
+                sheets.add(box);
+            }
+            drafts.getChildren().setAll(sheets);
+        }
         wearer.getItems().setAll(studio.wearers().stream().map(Wearer::name).toList());
         Parts.show(this, true);
         title.requestFocus();

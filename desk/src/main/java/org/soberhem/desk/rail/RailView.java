@@ -68,7 +68,6 @@ public final class RailView extends BorderPane {
         VBox.setMargin(begin, new Insets(0, 28, 12, 28));
         setTop(new VBox(head, begin));
         setCenter(scroll);
-        refresh();
     }
 
     /** Reads all costumes again. */

@@ -1,6 +1,5 @@
 package org.soberhem.files.library;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,70 +14,64 @@ import org.soberhem.core.silhouette.Rule;
 import org.soberhem.files.sheet.SheetReader;
 import org.soberhem.files.sheet.YamlNode;
 
-/** Everything the application ships with: read once, then kept. */
+/** Everything the application ships with; each part is read when it is first asked for, then kept. */
 public final class Library {
 
-    private final MeasureCatalogue measures;
-    private final Wardrobe wardrobe;
-    private final Figure figure;
-    private final List<Rule> rules;
-    private final List<Zone> zones;
-    private final List<FitReading> fitReadings;
-    private final Map<String, CompiledSheet> sheets = new LinkedHashMap<>();
+    private final Lazily<MeasureCatalogue> measures =
+            new Lazily<>(() -> Measures.read(Resources.text("measures.yaml")));
+    private final Lazily<Wardrobe> wardrobe = new Lazily<>(() -> Layers.read(Resources.text("layers.yaml")));
+    private final Lazily<Figure> figure = new Lazily<>(() -> Figures.read(Resources.text("figure.yaml")));
+    private final Lazily<List<Rule>> rules = new Lazily<>(() -> Rules.read(Resources.text("rules.yaml")));
+    private final Lazily<YamlNode> places =
+            new Lazily<>(() -> YamlNode.parse(Resources.text("zones.yaml")).only("zones", "readings"));
+    private final Lazily<List<Zone>> zones = new Lazily<>(() -> Zones.read(places.get()));
+    private final Lazily<List<FitReading>> fitReadings = new Lazily<>(() -> Zones.readings(places.get()));
     private final Map<String, String> sheetTexts = new LinkedHashMap<>();
+    private final Map<String, Lazily<CompiledSheet>> sheets = new LinkedHashMap<>();
 
     private Library() {
-        measures = Measures.read(Resources.text("measures.yaml"));
-        wardrobe = Layers.read(Resources.text("layers.yaml"));
-        figure = Figures.read(Resources.text("figure.yaml"));
-        rules = Rules.read(Resources.text("rules.yaml"));
-        YamlNode places = YamlNode.parse(Resources.text("zones.yaml")).only("zones", "readings");
-        zones = Zones.read(places);
-        fitReadings = Zones.readings(places);
-        List<String> names = new ArrayList<>(
-                YamlNode.parse(Resources.text("sheets/index.yaml")).texts());
-        for (String name : names) {
+        for (String name : YamlNode.parse(Resources.text("sheets/index.yaml")).texts()) {
             String text = Resources.text("sheets/" + name + ".yaml");
             sheetTexts.put(name, text);
-            sheets.put(name, SheetReader.read(text));
+            sheets.put(name, new Lazily<>(() -> SheetReader.read(text)));
         }
     }
 
-    /** Reads the shipped library. */
+    /** Opens the shipped library. */
     public static Library shipped() {
         return new Library();
     }
 
     public MeasureCatalogue measures() {
-        return measures;
+        return measures.get();
     }
 
     public Wardrobe wardrobe() {
-        return wardrobe;
+        return wardrobe.get();
     }
 
     public Figure figure() {
-        return figure;
+        return figure.get();
     }
 
     public List<Rule> rules() {
-        return rules;
+        return rules.get();
     }
 
     public List<Zone> zones() {
-        return zones;
+        return zones.get();
     }
 
     public List<FitReading> fitReadings() {
-        return fitReadings;
+        return fitReadings.get();
     }
 
     public List<CompiledSheet> sheets() {
-        return List.copyOf(sheets.values());
+        return sheets.values().stream().map(Lazily::get).toList();
     }
 
     public Optional<CompiledSheet> sheet(String name) {
-        return Optional.ofNullable(sheets.get(name));
+        return Optional.ofNullable(sheets.get(name)).map(Lazily::get);
     }
 
     /** Returns a shipped sheet as written. */
