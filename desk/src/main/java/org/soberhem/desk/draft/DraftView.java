@@ -64,8 +64,12 @@ public final class DraftView extends BorderPane {
     private final HBox shelf = new HBox(8);
     private final Map<String, TapeWindow> tapes = new LinkedHashMap<>();
     private final Label walk = new Label();
+    private final HBox heads = new HBox(6);
     private final StackPane panel = new StackPane();
+    private final HBox zoom = zoomKeys();
     private final VBox foot;
+    private final VBox side = new VBox();
+    private boolean folded;
     private List<WalkStep> steps = List.of();
     private int step;
     private Optional<Pattern> preview = Optional.empty();
@@ -84,8 +88,9 @@ public final class DraftView extends BorderPane {
         foot = new VBox(shelf, walkLine());
         shelf.setPadding(new Insets(8, 12, 8, 12));
         shelf.getStyleClass().add("foot");
-        setCenter(new StackPane(paper, zoomKeys()));
-        setRight(side());
+        setCenter(new StackPane(paper, zoom));
+        fillSide();
+        setRight(side);
         setBottom(foot);
         paper.pickProperty().addListener((was, before, now) -> {
             numbers.pick(Optional.ofNullable(now));
@@ -116,14 +121,14 @@ public final class DraftView extends BorderPane {
         return keys;
     }
 
-    private VBox side() {
+    private void fillSide() {
         ToggleGroup tabs = new ToggleGroup();
-        HBox heads = new HBox(
-                6,
-                tab("Numbers", tabs, numbers),
-                tab("Checks", tabs, checks),
-                tab("Alter", tabs, alter),
-                tab("Print", tabs, print));
+        heads.getChildren()
+                .addAll(
+                        tab("Numbers", tabs, numbers),
+                        tab("Checks", tabs, checks),
+                        tab("Alter", tabs, alter),
+                        tab("Print", tabs, print));
         heads.setPadding(new Insets(10, 12, 6, 12));
         panel.getChildren().addAll(numbers, checks, alter, print);
         tabs.getToggles().get(0).setSelected(true);
@@ -136,12 +141,11 @@ public final class DraftView extends BorderPane {
         scroll.setPrefHeight(250);
         scroll.setMinHeight(250);
         scroll.getStyleClass().add("foot");
-        VBox side = new VBox(heads, panel, scroll);
+        side.getChildren().addAll(heads, panel, scroll);
         side.getStyleClass().add("panel");
         side.setPrefWidth(SIDE);
         side.setMinWidth(SIDE);
         side.setMaxWidth(SIDE);
-        return side;
     }
 
     private ToggleButton tab(String words, ToggleGroup group, Node shown) {
@@ -183,7 +187,8 @@ public final class DraftView extends BorderPane {
             studio.forgetTried();
             event.consume();
         } else if (event.getCode() == KeyCode.F6) {
-            Parts.show(foot, !foot.isVisible());
+            folded = !folded;
+            refresh();
             event.consume();
         }
     }
@@ -195,7 +200,11 @@ public final class DraftView extends BorderPane {
         }
         obstacles.show(now.inTheWay(), studio.format());
         Optional<Work> work = now.work(studio.garmentProperty().get());
-        Parts.show(paper, work.isPresent());
+        for (Node part : List.of(paper, zoom, panel, heads)) {
+            Parts.show(part, work.isPresent());
+        }
+        Parts.show(foot, work.isPresent() && !folded);
+        Parts.show(side, work.isEmpty() || !folded);
         if (work.isEmpty()) {
             remedies.getChildren().clear();
             setLeft(empty(now));

@@ -73,8 +73,10 @@ final class DecideView extends BorderPane {
         if (fittings.isEmpty()) {
             rounds.getChildren()
                     .add(Parts.text(
-                            "No mock-up has been tried on yet. Say above what is tried on and begin: the version that"
-                                    + " was cut is named, and each touch at the fitting is kept.",
+                            studio.situation().judgement().works().isEmpty()
+                                    ? "Nothing can be tried on before a garment is drawn: measure the wearer first."
+                                    : "No mock-up has been tried on yet. Say above what is tried on and begin: the"
+                                            + " version that was cut is named, and each touch at the fitting is kept.",
                             "soft"));
         }
         for (int i = fittings.size() - 1; i >= 0; i--) {

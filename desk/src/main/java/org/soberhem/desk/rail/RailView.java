@@ -146,7 +146,10 @@ public final class RailView extends BorderPane {
         for (Stage stage : Stage.values()) {
             long open = situation.count(stage);
             Circle knot = new Circle(6);
-            knot.getStyleClass().addAll("card-knot", open > 0 ? "open" : "settled");
+            knot.getStyleClass().add("card-knot");
+            if (open > 0 || situation.isSettled(stage)) {
+                knot.getStyleClass().add(open > 0 ? "open" : "settled");
+            }
             Line stitch = new Line(0, 0, 26, 0);
             stitch.getStyleClass().add("card-stitch");
             Label words =

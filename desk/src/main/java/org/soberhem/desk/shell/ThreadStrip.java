@@ -81,9 +81,10 @@ final class ThreadStrip extends Pane {
         stages.forEach((stage, button) -> {
             button.setDisable(now == null);
             long open = now == null ? 0 : now.count(stage);
-            counts.get(stage).setText(now == null ? "" : open > 0 ? String.valueOf(open) : "✓");
+            boolean settled = now != null && now.isSettled(stage);
+            counts.get(stage).setText(open > 0 ? String.valueOf(open) : settled ? "✓" : "");
             button.pseudoClassStateChanged(OPEN, open > 0);
-            button.pseudoClassStateChanged(SETTLED, now != null && open == 0);
+            button.pseudoClassStateChanged(SETTLED, settled);
             button.pseudoClassStateChanged(
                     Parts.SELECTED, place.filter(stage::equals).isPresent());
         });

@@ -38,6 +38,12 @@ public record Situation(
         return inTheWay.stream().filter(obstacle -> obstacle.stage() == stage).count();
     }
 
+    /** Says whether a stage has been come to and nothing stands in the way there. */
+    public boolean isSettled(Stage stage) {
+        boolean reached = stage == Stage.TAPE || !judgement.works().isEmpty();
+        return reached && count(stage) == 0;
+    }
+
     /** Returns the first stage at which something stands in the way, or the last. */
     public Stage stage() {
         return inTheWay.isEmpty() ? Stage.SILHOUETTE : inTheWay.get(0).stage();

@@ -160,6 +160,19 @@ class JourneyTest {
     }
 
     @Test
+    void draft_foldsTableAndTapesAway_byOneKey(FxRobot robot) {
+        openBlouse(robot);
+        Node paper = robot.lookup((Node node) -> node instanceof Paper).query();
+        double width = paper.getLayoutBounds().getWidth();
+        robot.type(KeyCode.F6);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(paper.getLayoutBounds().getWidth()).isEqualTo(1280 - 72);
+        robot.type(KeyCode.F6);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(paper.getLayoutBounds().getWidth()).isEqualTo(width);
+    }
+
+    @Test
     void draft_centimetresAndDark_byOneKeyEach(FxRobot robot) {
         openBlouse(robot);
         robot.type(KeyCode.F8);
