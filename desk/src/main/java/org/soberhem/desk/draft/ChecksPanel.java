@@ -1,10 +1,14 @@
 package org.soberhem.desk.draft;
 
 import java.util.function.Consumer;
+import javafx.geometry.Insets;
+import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.soberhem.core.alter.Alteration;
+import org.soberhem.core.alter.Remedy;
 import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.length.LengthFormat;
@@ -17,10 +21,15 @@ final class ChecksPanel extends VBox {
 
     private final VBox rows = new VBox();
     private final Consumer<String> aim;
+    private final Consumer<Alteration> make;
 
-    /** @param aim gets {@code piece.edge} or {@code piece.level} of the row that is chosen */
-    ChecksPanel(Consumer<String> aim) {
+    /**
+     * @param aim gets {@code piece.edge} or {@code piece.level} of the row that is chosen
+     * @param make makes the alteration that mends a check
+     */
+    ChecksPanel(Consumer<String> aim, Consumer<Alteration> make) {
         this.aim = aim;
+        this.make = make;
         ScrollPane scroll = Parts.scroll(rows);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().add(scroll);
@@ -37,6 +46,9 @@ final class ChecksPanel extends VBox {
                     check.sentence().in(format),
                     why,
                     check.where().piece() + "." + check.where().part());
+            Remedy.of(check)
+                    .filter(remedy -> remedy.apply(work.pattern()).refusal().isEmpty())
+                    .ifPresent(remedy -> rows.getChildren().add(mend(remedy, format)));
         }
         rows.getChildren().add(Parts.label("Seams that meet", "caps", "pad"));
         for (SeamCheck seam : work.seams()) {
@@ -46,6 +58,14 @@ final class ChecksPanel extends VBox {
                     "",
                     seam.seam().first().get(0).toString());
         }
+    }
+
+    private HBox mend(Alteration remedy, LengthFormat format) {
+        Button button = Parts.button(remedy.sentence().in(format), () -> make.accept(remedy));
+        button.getStyleClass().add("remedy");
+        HBox line = new HBox(button);
+        line.setPadding(new Insets(4, 12, 8, 38));
+        return line;
     }
 
     private void row(String mark, String words, String why, String target) {

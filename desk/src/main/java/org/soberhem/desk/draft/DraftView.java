@@ -23,7 +23,6 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.alter.Alteration;
-import org.soberhem.core.alter.Remedy;
 import org.soberhem.core.body.EntryJudgement;
 import org.soberhem.core.body.Measure;
 import org.soberhem.core.costume.Garment;
@@ -57,13 +56,13 @@ public final class DraftView extends BorderPane {
     private final PrintPanel print;
     private final Paper paper = new Paper();
     private final NumbersPanel numbers = new NumbersPanel(paper.pickProperty()::set);
-    private final ChecksPanel checks = new ChecksPanel(this::aim);
+    private final ChecksPanel checks = new ChecksPanel(this::aim, this::make);
     private final AlterPanel alter;
     private final ObstacleList obstacles;
-    private final VBox remedies = new VBox(6);
     private final HBox shelf = new HBox(8);
     private final Map<String, TapeWindow> tapes = new LinkedHashMap<>();
     private final Label walk = new Label();
+    private final ToggleGroup tabs = new ToggleGroup();
     private final HBox heads = new HBox(6);
     private final StackPane panel = new StackPane();
     private final HBox zoom = zoomKeys();
@@ -103,7 +102,12 @@ public final class DraftView extends BorderPane {
         studio.situationProperty().addListener((was, before, now) -> refresh());
         studio.formatProperty().addListener((was, before, now) -> refresh());
         studio.garmentProperty().addListener((was, before, now) -> refresh());
-        studio.targetProperty().addListener((was, before, now) -> aim(now));
+        studio.targetProperty().addListener((was, before, now) -> {
+            if (now.indexOf('.') > 0) {
+                tabs.selectToggle(tabs.getToggles().get(1));
+                aim(now);
+            }
+        });
         refresh();
     }
 
@@ -122,21 +126,15 @@ public final class DraftView extends BorderPane {
     }
 
     private void fillSide() {
-        ToggleGroup tabs = new ToggleGroup();
         heads.getChildren()
-                .addAll(
-                        tab("Numbers", tabs, numbers),
-                        tab("Checks", tabs, checks),
-                        tab("Alter", tabs, alter),
-                        tab("Print", tabs, print));
+                .addAll(tab("Numbers", numbers), tab("Checks", checks), tab("Alter", alter), tab("Print", print));
         heads.setPadding(new Insets(10, 12, 6, 12));
         panel.getChildren().addAll(numbers, checks, alter, print);
         tabs.getToggles().get(0).setSelected(true);
         VBox.setVgrow(panel, Priority.ALWAYS);
-        VBox way = new VBox(4, Parts.label("In the way", "caps"), obstacles, remedies);
+        VBox way = new VBox(4, Parts.label("In the way", "caps"), obstacles);
         way.setPadding(new Insets(8, 0, 8, 0));
         way.getChildren().get(0).setTranslateX(12);
-        remedies.setPadding(new Insets(4, 12, 4, 12));
         ScrollPane scroll = Parts.scroll(way);
         scroll.setPrefHeight(250);
         scroll.setMinHeight(250);
@@ -148,17 +146,17 @@ public final class DraftView extends BorderPane {
         side.setMaxWidth(SIDE);
     }
 
-    private ToggleButton tab(String words, ToggleGroup group, Node shown) {
+    private ToggleButton tab(String words, Node shown) {
         ToggleButton tab = new ToggleButton(words);
         tab.setId("tab-" + words.split(" ")[0].toLowerCase(Locale.ROOT));
-        tab.setToggleGroup(group);
+        tab.setToggleGroup(tabs);
         Parts.show(shown, false);
         tab.selectedProperty().addListener((was, before, now) -> {
             Parts.show(shown, now);
             if (now && studio.situation() != null) {
                 refresh();
             }
-            if (!now && group.getSelectedToggle() == null) {
+            if (!now && tabs.getSelectedToggle() == null) {
                 tab.setSelected(true);
             }
         });
@@ -206,7 +204,6 @@ public final class DraftView extends BorderPane {
         Parts.show(foot, work.isPresent() && !folded);
         Parts.show(side, work.isEmpty() || !folded);
         if (work.isEmpty()) {
-            remedies.getChildren().clear();
             setLeft(empty(now));
             return;
         }
@@ -223,7 +220,6 @@ public final class DraftView extends BorderPane {
         steps = WalkStep.of(work.get().draft());
         step = Math.min(step, steps.size() - 1);
         walk.setText(steps.get(step).sentence(studio.format()));
-        remedies(work.get());
         tapes(now, work.get());
         draw(work.get(), garment);
     }
@@ -270,7 +266,7 @@ public final class DraftView extends BorderPane {
                 seam.seam().second().forEach(ref -> troubled.add(ref.toString()));
             }
         }
-        Optional<Pattern> ghost = preview.isPresent() ? preview : start(work, garment);
+        Optional<Pattern> ghost = preview.isPresent() && alter.isVisible() ? preview : start(work, garment);
         paper.show(new Paper.Scene(
                 shownGarment, work.pattern(), ghost, work.draft().plates(), troubled, studio.format()));
     }
@@ -284,21 +280,6 @@ public final class DraftView extends BorderPane {
         return latest.flatMap(version -> studio.work(garment, version))
                 .map(Work::pattern)
                 .filter(pattern -> !pattern.equals(work.pattern()));
-    }
-
-    private void remedies(Work work) {
-        List<Alteration> possible = work.checks().stream()
-                .map(Remedy::of)
-                .flatMap(Optional::stream)
-                .filter(remedy -> remedy.apply(work.pattern()).refusal().isEmpty())
-                .toList();
-        remedies.getChildren().clear();
-        if (!possible.isEmpty()) {
-            remedies.getChildren().add(Parts.label("Would mend it", "small", "soft"));
-        }
-        for (Alteration remedy : possible) {
-            remedies.getChildren().add(Parts.button(remedy.sentence().in(studio.format()), () -> make(remedy)));
-        }
     }
 
     private void make(Alteration alteration) {

@@ -47,6 +47,10 @@ public final class Tour extends Application {
                 ((TextField) scene.lookup("#alter-amount-0")).setText("1");
                 ((TextField) scene.lookup("#alter-amount-2")).setText("2");
             }),
+            new Stop("draft-checks", (studio, scene) -> {
+                show(studio, "keeper-1907", "Blouse", "DRAFT");
+                open(scene, "checks");
+            }),
             new Stop("draft-print", (studio, scene) -> {
                 show(studio, "post-1908", "Walking skirt", "DRAFT");
                 open(scene, "print");

@@ -213,7 +213,6 @@ public final class Paper extends Region {
         drawGrid();
         drawing.getChildren().clear();
         List<Spread> spreads = Spread.of(scene.pattern());
-        scene.ghost().ifPresent(this::drawGhost);
         drawBodyLine(spreads);
         for (Spread spread : spreads) {
             PieceLayout.Place place = layout.places().get(spread.name());
@@ -230,6 +229,8 @@ public final class Paper extends Region {
                     .toList();
             drawing.getChildren().add(new PieceDrawing(spread, place, view).full(plate, picked, troubled));
         }
+        // Over the pieces: beneath them it would show only where it is the larger.
+        scene.ghost().ifPresent(this::drawGhost);
         drawRulers();
         // Shapes that are added while the window is laid out would stay unstyled until the next pulse.
         sheet.applyCss();

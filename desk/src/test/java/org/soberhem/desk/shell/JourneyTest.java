@@ -235,6 +235,21 @@ class JourneyTest {
     }
 
     @Test
+    void draft_failedCheck_offersItsMending_whichSettlesIt(FxRobot robot) {
+        robot.clickOn("Keeper's daughter at the regatta");
+        robot.press(KeyCode.ALT).type(KeyCode.DIGIT3).release(KeyCode.ALT);
+        Tappable back = robot.lookup((Node node) -> node instanceof Tappable row
+                        && row.getAccessibleText().startsWith("Back length is 14⅞ in, 2 in too small"))
+                .query();
+        robot.interact(back::fire);
+        robot.clickOn("Lengthen at the midriff by 2 in");
+        assertThat(blouse().alterations()).hasSize(1);
+        assertThat(studio.situation().inTheWay())
+                .noneMatch(obstacle ->
+                        obstacle.sentence().in(LengthFormat.INCH_EIGHTHS).startsWith("Back length"));
+    }
+
+    @Test
     void draft_printsTrueSizePdf(FxRobot robot) throws IOException {
         openBlouse(robot);
         robot.clickOn("Print");
