@@ -14,8 +14,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -52,14 +50,8 @@ public final class RailView extends BorderPane {
         search.textProperty().addListener((was, before, now) -> refresh());
         begin = new NewCostume(studio, this::refresh);
         Parts.show(begin, false);
-        Button another = Parts.hinted(Parts.button("New costume", begin::open), "Ctrl+N");
+        Button another = Parts.hinted(Parts.button("New costume", this::beginCostume), "Ctrl+N");
         another.setId("new-costume");
-        addEventHandler(KeyEvent.KEY_PRESSED, event -> {
-            if (event.isShortcutDown() && event.getCode() == KeyCode.N) {
-                begin.open();
-                event.consume();
-            }
-        });
         HBox head = new HBox(16, Parts.label("Costumes", "title"), count, Parts.gap(), search, another);
         head.setAlignment(Pos.CENTER_LEFT);
         head.setPadding(new Insets(20, 28, 12, 28));
@@ -68,6 +60,11 @@ public final class RailView extends BorderPane {
         VBox.setMargin(begin, new Insets(0, 28, 12, 28));
         setTop(new VBox(head, begin));
         setCenter(scroll);
+    }
+
+    /** Shows the form that begins a costume. */
+    public void beginCostume() {
+        begin.open();
     }
 
     /** Reads all costumes again. */

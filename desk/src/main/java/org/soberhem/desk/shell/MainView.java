@@ -180,6 +180,9 @@ public final class MainView extends StackPane {
             } else {
                 studio.undo();
             }
+        } else if (event.isShortcutDown() && event.getCode() == KeyCode.N) {
+            studio.placeProperty().set(Optional.empty());
+            rail.beginCostume();
         } else if (event.isAltDown() && event.getCode() == KeyCode.DIGIT1) {
             studio.placeProperty().set(Optional.empty());
         } else if (event.isAltDown() && stageOf(event.getCode()).isPresent() && studio.situation() != null) {

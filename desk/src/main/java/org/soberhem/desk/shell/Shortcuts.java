@@ -12,7 +12,7 @@ final class Shortcuts extends StackPane {
     private static final List<List<String>> ALL = List.of(
             List.of("Alt+1", "all costumes"),
             List.of("Alt+2 … Alt+5", "tape, draft, fitting, silhouette"),
-            List.of("Ctrl+N", "a new costume, on the rail"),
+            List.of("Ctrl+N", "a new costume"),
             List.of("Ctrl+Z, Ctrl+Shift+Z", "take back, do again"),
             List.of("F8", "inches or centimetres"),
             List.of("F9", "light or dark"),

@@ -5,42 +5,112 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.soberhem.core.body.Wearer;
+import org.soberhem.desk.demo.Demo;
+import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.studio.Studios;
+import org.soberhem.files.store.Workspace;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
-/** A workspace that cannot be opened is told in the window, in words, and is not touched. */
+/** A workspace that cannot be opened, or not for writing, is told in the window, in words, and is not touched. */
 @ExtendWith(ApplicationExtension.class)
 class OpeningTest {
 
     private Path folder;
-    private boolean opened;
+    private Stage stage;
+    private Optional<Studio> opened = Optional.empty();
 
     @Start
-    void start(Stage stage) throws IOException {
-        folder = Files.createTempDirectory("damaged");
-        Files.writeString(folder.resolve("workspace.db"), "this was once a workspace ".repeat(20));
-        SoberHemApp.begin(List.of("--workspace=" + folder));
-        SoberHemApp.show(stage, studio -> opened = true);
+    void start(Stage given) throws IOException {
+        stage = given;
+        folder = Files.createTempDirectory("opening");
+    }
+
+    private void open(FxRobot robot) {
+        robot.interact(() -> {
+            SoberHemApp.begin(List.of("--workspace=" + folder));
+            SoberHemApp.show(stage, studio -> opened = Optional.of(studio));
+        });
+    }
+
+    private static void waitForWords(FxRobot robot, String words) throws Exception {
+        WaitForAsyncUtils.waitFor(
+                20,
+                TimeUnit.SECONDS,
+                () -> robot.lookup((Labeled label) ->
+                                label.isVisible() && label.getText().contains(words))
+                        .tryQuery()
+                        .isPresent());
     }
 
     @Test
     void damagedWorkspace_isRefusedWithWhatToDo(FxRobot robot) throws Exception {
-        WaitForAsyncUtils.waitFor(
-                20,
-                TimeUnit.SECONDS,
-                () -> robot.lookup((Labeled label) -> label.getText().contains("is damaged and was not touched"))
-                        .tryQuery()
-                        .isPresent());
+        Files.writeString(folder.resolve("workspace.db"), "this was once a workspace ".repeat(20));
+        open(robot);
+        waitForWords(robot, "is damaged and was not touched");
         assertThat(robot.lookup("The workspace cannot be opened").tryQuery()).isPresent();
-        assertThat(opened).isFalse();
+        assertThat(opened).isEmpty();
         assertThat(Files.readString(folder.resolve("workspace.db"))).startsWith("this was once");
+    }
+
+    @Test
+    void newerWorkspace_isRefusedUntouched(FxRobot robot) throws Exception {
+        Workspace.open(folder, Clock.systemUTC()).close();
+        Path database = folder.resolve("workspace.db");
+        byte[] bytes = Files.readAllBytes(database);
+        // The schema's number stands at byte 60 of the header (SQLite file format).
+        bytes[63] = 99;
+        Files.write(database, bytes);
+        open(robot);
+        waitForWords(robot, "was made by a newer Sober Hem");
+        assertThat(Files.readAllBytes(database)).isEqualTo(bytes);
+    }
+
+    @Test
+    void workspaceOpenElsewhere_canBeLookedAt_andSaysThatNothingIsKept(FxRobot robot) throws Exception {
+        try (Workspace elsewhere = Workspace.open(folder, Clock.systemUTC())) {
+            Demo.fill(elsewhere, Studios.LIBRARY, LocalDate.of(2026, 5, 14));
+            open(robot);
+            waitForWords(robot, "you can look, but nothing will be kept");
+            WaitForAsyncUtils.waitForFxEvents();
+            assertThat(robot.lookup(".costume-card").queryAll()).hasSize(3);
+            robot.clickOn("Postmistress on her round");
+            TextField field =
+                    robot.lookup("#reading-waist-to-floor-back-middle-0").queryAs(TextField.class);
+            robot.interact(() -> {
+                field.setText("40 1/2");
+                field.getOnAction().handle(null);
+            });
+            waitForWords(robot, "nothing can be kept here");
+            assertThat(elsewhere.lines("wearer", Wearer.class))
+                    .filteredOn(line -> line.id().equals("wiebke"))
+                    .singleElement()
+                    .satisfies(line -> assertThat(line.undoable()).isFalse());
+            robot.interact(() -> opened.orElseThrow().keeper().close());
+        }
+    }
+
+    @Test
+    void emptyWorkspace_saysHowToBegin(FxRobot robot) throws Exception {
+        open(robot);
+        waitForWords(robot, "There is no costume yet. Begin one with Ctrl+N");
+        robot.press(KeyCode.CONTROL).type(KeyCode.N).release(KeyCode.CONTROL);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#new-title").query().isFocused()).isTrue();
+        robot.interact(() -> opened.orElseThrow().keeper().close());
     }
 }

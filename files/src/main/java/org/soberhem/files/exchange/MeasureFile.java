@@ -79,10 +79,9 @@ public final class MeasureFile {
                 String value = row.size() == 3 ? row.get(1) + "," + row.get(2) : row.get(1);
                 put(row.get(0), value, "line " + parser.getCurrentLineNumber());
             }
-        } catch (IOException broken) {
-            throw new UncheckedIOException("Cannot read the measurements", broken);
-        } catch (IllegalStateException broken) {
-            throw new FormatException("the measurements are not CSV: " + broken.getMessage());
+        } catch (IOException | UncheckedIOException | IllegalStateException broken) {
+            throw new FormatException("the measurements are not CSV: "
+                    + (broken.getCause() == null ? broken : broken.getCause()).getMessage());
         }
     }
 
