@@ -26,6 +26,7 @@ import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.fitting.Zone;
 import org.soberhem.core.layers.LayerStack;
 import org.soberhem.core.length.Length;
+import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.desk.studio.Studio;
@@ -368,9 +369,10 @@ final class StandingView extends Pane {
         for (int i = 0; i <= EIGHTHS; i++) {
             Length amount = Length.ofInches(0, i, 8);
             boolean whole = i % 8 == 0;
-            Label label = Parts.label(
-                    whole ? String.valueOf(i / 8) : i % 4 == 0 ? "½" : i % 2 == 0 ? (i % 8 == 2 ? "¼" : "¾") : "",
-                    whole ? "tap-whole" : "tap-part");
+            boolean chosen = pinned.filter(amount::equals).isPresent();
+            String fraction =
+                    i % 2 == 0 || chosen ? LengthFormat.INCH_EIGHTHS.number(Length.ofInches(0, i % 8, 8)) : "";
+            Label label = Parts.label(whole ? String.valueOf(i / 8) : fraction, whole ? "tap-whole" : "tap-part");
             Tappable tap = new Tappable(
                     label,
                     amount.in(LengthUnit.INCH) + " in",
@@ -378,8 +380,7 @@ final class StandingView extends Pane {
                     "tap",
                     whole ? "whole" : "part");
             tap.setFocusTraversable(false);
-            tap.pseudoClassStateChanged(
-                    Parts.SELECTED, pinned.filter(amount::equals).isPresent());
+            tap.pseudoClassStateChanged(Parts.SELECTED, chosen);
             tap.setDisable(remark.isEmpty() || earlier());
             tap.setPrefSize(getWidth() / (EIGHTHS + 1), 84);
             tap.setMinWidth(0);
