@@ -62,7 +62,6 @@ final class ChecksPanel extends VBox {
 
     private HBox mend(Alteration remedy, LengthFormat format) {
         Button button = Parts.button(remedy.sentence().in(format), () -> make.accept(remedy));
-        button.getStyleClass().add("remedy");
         HBox line = new HBox(button);
         line.setPadding(new Insets(4, 12, 8, 38));
         return line;

@@ -108,7 +108,7 @@ public final class FittingRound {
             Garment garment = changed.garment(name).orElseThrow();
             if (garment.latest().isEmpty()
                     || !garment.latest().get().alterations().equals(garment.alterations())) {
-                Work work = studio.situation().work(name).orElseThrow();
+                Work work = studio.kept(garment).orElseThrow();
                 garment = garment.withVersion(studio.today(), "cut as a mock-up", work.inputs());
                 changed = changed.with(garment);
             }
@@ -293,7 +293,7 @@ public final class FittingRound {
     public Optional<Sentence> decide(Alteration alteration) {
         Logged logged = chosen().orElseThrow();
         Garment garment = costume().garment(logged.remark().garment()).orElseThrow();
-        Work work = studio.situation().work(garment.name()).orElseThrow();
+        Work work = studio.kept(garment).orElseThrow();
         Optional<Sentence> refusal = alteration.apply(work.pattern()).refusal();
         if (refusal.isPresent()) {
             return refusal;

@@ -76,11 +76,11 @@ final class StandingView extends Pane {
             ownWords.clear();
             requestFocus();
         });
-        otherSide = handKey("same on the\nother side", "=", round::sameOnTheOtherSide);
+        otherSide = handKey("same on the\nother side", "F3", round::sameOnTheOtherSide);
         views = handKey("", "F7", this::turn);
         hand.getChildren()
                 .addAll(
-                        handKey("own words", "#", ownWords::requestFocus),
+                        handKey("own words", "F2", ownWords::requestFocus),
                         views,
                         otherSide,
                         handKey("take back", "⌫", studio::undo),
@@ -145,14 +145,16 @@ final class StandingView extends Pane {
             turn();
         } else if (code == KeyCode.BACK_SPACE) {
             studio.undo();
-        } else if (code == KeyCode.EQUALS) {
+        } else if (code == KeyCode.F3) {
             round.sameOnTheOtherSide();
-        } else if (code == KeyCode.NUMBER_SIGN || code == KeyCode.F2) {
+        } else if (code == KeyCode.F2) {
             ownWords.requestFocus();
         } else if (code == KeyCode.ENTER) {
             confirm();
         } else if (code.isDigitKey()) {
-            digit(code.getChar().charAt(0) - '0', event.isShiftDown());
+            // The name ends in the digit on the number pad as well.
+            String name = code.getName();
+            digit(name.charAt(name.length() - 1) - '0', event.isShiftDown());
         } else if (code.isLetterKey()) {
             round.point(code.getChar());
         } else {

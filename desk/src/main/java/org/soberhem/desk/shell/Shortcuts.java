@@ -22,7 +22,7 @@ final class Shortcuts extends StackPane {
             List.of("arrows", "draft: move the paper; on a tape: pull it"),
             List.of("Esc", "draft: let go of tried measurements"),
             List.of("letter, digit, digit", "fitting: zone, what is seen, eighths (Shift adds an inch)"),
-            List.of("=  #  Backspace", "fitting: same on the other side, own words, take back"),
+            List.of("F2, F3, Backspace", "fitting: own words, same on the other side, take back"),
             List.of("Enter, Esc", "fitting: confirm what is worn beneath, pause"),
             List.of("F7", "fitting: figure or flat pieces"),
             List.of("F1", "this card"));

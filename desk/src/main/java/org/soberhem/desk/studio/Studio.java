@@ -357,7 +357,7 @@ public final class Studio {
     public void nameVersion(String garmentName, String why) {
         Costume costume = situation().costume();
         Garment named = costume.garment(garmentName).orElseThrow();
-        Inputs inputs = situation().work(garmentName).orElseThrow().inputs();
+        Inputs inputs = kept(named).orElseThrow().inputs();
         keep(
                 costume.with(named.withVersion(today(), why, inputs)),
                 "version",

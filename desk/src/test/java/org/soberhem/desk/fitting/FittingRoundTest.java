@@ -64,6 +64,30 @@ class FittingRoundTest {
     }
 
     @Test
+    void version_isNamedFromWhatIsKept_notFromWhatIsOnlyTried() {
+        double kept = studio.situation()
+                .work("Blouse")
+                .orElseThrow()
+                .inputs()
+                .find("full-bust")
+                .orElseThrow()
+                .left();
+        studio.tryMeasure("full-bust", kept + 100);
+        round.begin(List.of("Blouse"), "calico", "");
+        assertThat(blouse().versions().get(0).measures().get("full-bust").left())
+                .isEqualTo(kept);
+        studio.nameVersion("Blouse", "named while trying");
+        assertThat(blouse().versions().get(1).measures().get("full-bust").left())
+                .isEqualTo(kept);
+        round.point("H");
+        round.see(1);
+        round.pin(Length.ofInches(1));
+        round.decide(round.asked(remark()).orElseThrow());
+        assertThat(blouse().versions().get(2).measures().get("full-bust").left())
+                .isEqualTo(kept);
+    }
+
+    @Test
     void threeKeys_logARemark_andEachTouchIsKept() {
         round.begin(List.of("Blouse"), "calico", "");
         round.point("M");

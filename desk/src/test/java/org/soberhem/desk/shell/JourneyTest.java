@@ -287,6 +287,15 @@ class JourneyTest {
         assertThat(robot.lookup(".rule-row").queryAll()).hasSizeGreaterThanOrEqualTo(5);
     }
 
+    private Remark round(int remark) {
+        return studio.situation()
+                .costume()
+                .latestFitting()
+                .orElseThrow()
+                .remarks()
+                .get(remark);
+    }
+
     @Test
     void fitting_everythingPointedAt_isLargeEnough(FxRobot robot) {
         openBlouse(robot);
