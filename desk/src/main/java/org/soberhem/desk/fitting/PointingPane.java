@@ -35,6 +35,7 @@ final class PointingPane extends Pane {
     static final double KEY_HEIGHT = 56;
 
     private static final double SIDE_WIDTH = 100;
+    private static final double FLAT_GAP = 14;
     private static final PseudoClass MARKED = PseudoClass.getPseudoClass("marked");
     private static final double HEAD = 66;
 
@@ -115,40 +116,64 @@ final class PointingPane extends Pane {
         column(rightKeys, from + width - KEY_WIDTH - 2);
     }
 
+    /**
+     * Draws the pieces that have zones, one under the other: the wearer's right ones mirrored beside their keys, the left
+     * ones beside theirs, both with the middle of the body towards the keys in the middle.
+     */
     private void flatPieces(Pattern pattern) {
-        PieceLayout layout = PieceLayout.of(pattern);
-        double inner = getWidth() - 2 * KEY_WIDTH - 60;
-        View fitted = View.fit(layout.box(), inner, getHeight() - HEAD - KEY_HEIGHT - 20, 4);
-        View view = fitted.moved(KEY_WIDTH + 30, HEAD + 6);
         sides("right", "left", 0, getWidth());
-        List<Key> rights = new ArrayList<>();
-        List<Key> lefts = new ArrayList<>();
-        List<Key> middles = new ArrayList<>();
-        for (Spread spread : Spread.of(pattern)) {
-            PieceLayout.Place place = layout.places().get(spread.name());
-            getChildren().add(new PieceDrawing(spread, place, view).outline("thumb-line"));
-            Box box = spread.piece().seamLine().box();
+        List<Spread> spreads = Spread.of(pattern).stream()
+                .filter(spread -> shown.zones().stream()
+                        .anyMatch(zone ->
+                                zone.flat().piece().equals(spread.piece().name())))
+                .toList();
+        List<Key> middle = flatSide(of(spreads, "right"), Sides.LEFT);
+        flatSide(of(spreads, "left"), Sides.RIGHT);
+        column(middle, getWidth() / 2 - KEY_WIDTH / 2);
+    }
+
+    private static List<Spread> of(List<Spread> spreads, String without) {
+        return spreads.stream().filter(spread -> !spread.side().equals(without)).toList();
+    }
+
+    /** Draws one side's pieces and keys, and returns the keys that belong to the middle of the body. */
+    private List<Key> flatSide(List<Spread> spreads, Sides side) {
+        boolean mirrored = side == Sides.RIGHT;
+        List<Box> boxes = spreads.stream()
+                .map(spread -> spread.piece().cuttingLine().box())
+                .toList();
+        double breadth = boxes.stream().mapToDouble(Box::width).max().orElse(1);
+        double height = boxes.stream().mapToDouble(Box::height).sum();
+        double room = getWidth() / 2 - KEY_WIDTH * 1.5 - 3 * FLAT_GAP;
+        double tall = getHeight() - HEAD - FLAT_GAP * (boxes.size() + 1);
+        double scale = Math.min(room / breadth, tall / height);
+        double inner = KEY_WIDTH / 2 + FLAT_GAP;
+        View view = new View(scale, getWidth() / 2 + (mirrored ? -inner : inner), HEAD);
+        List<Key> outer = new ArrayList<>();
+        List<Key> middle = new ArrayList<>();
+        double down = 0;
+        for (int i = 0; i < spreads.size(); i++) {
+            Box box = boxes.get(i);
+            PieceLayout.Place place =
+                    new PieceLayout.Place(mirrored ? box.minX() : -box.minX(), down - box.minY(), mirrored);
+            getChildren().add(new PieceDrawing(spreads.get(i), place, view).outline("thumb-line"));
+            down += box.height() + FLAT_GAP / scale;
             for (Zone zone : shown.zones()) {
-                if (zone.flat().piece().equals(spread.piece().name())) {
+                if (zone.flat().piece().equals(spreads.get(i).piece().name())) {
                     Point at = view.of(place.of(new Point(
                             box.minX() + box.width() * zone.flat().across(),
                             box.minY() + box.height() * zone.flat().down())));
                     for (String letter : zone.letters()) {
                         Sides sides = zone.sides(letter).orElseThrow();
-                        Key key = new Key(letter, zone, sides, at);
-                        (sides == Sides.BOTH ? middles : sides == Sides.LEFT ? lefts : rights).add(key);
+                        if (sides == side || sides == Sides.BOTH) {
+                            (sides == side ? outer : middle).add(new Key(letter, zone, sides, at));
+                        }
                     }
                 }
             }
         }
-        column(rights, 2);
-        column(lefts, getWidth() - KEY_WIDTH - 2);
-        double step = Math.min(KEY_WIDTH + 16, inner / Math.max(1, middles.size()));
-        middles.sort(Comparator.comparingDouble(key -> key.place().x()));
-        for (int i = 0; i < middles.size(); i++) {
-            double x = getWidth() / 2 + (i - (middles.size() - 1) / 2.0) * step - KEY_WIDTH / 2;
-            place(middles.get(i), x, getHeight() - KEY_HEIGHT - 4, true);
-        }
+        column(outer, mirrored ? 2 : getWidth() - KEY_WIDTH - 2);
+        return middle;
     }
 
     /** Stands keys one above the other in the order of their places, the column level with them on the whole. */

@@ -7,7 +7,9 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
@@ -313,7 +315,16 @@ class JourneyTest {
         assertThat(robot.lookup(".zone").queryAll()).hasSize(16);
         robot.type(KeyCode.F7);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup(".thumb-line").queryAll()).isNotEmpty();
+        // Front, back and sleeve of either side; every letter is still there, and none covers another.
+        assertThat(robot.lookup(".thumb-line").queryAll()).hasSize(6);
+        Set<Node> keys = robot.lookup(".zone").queryAll();
+        List<Bounds> places = keys.stream().map(Node::getBoundsInParent).toList();
+        assertThat(places).hasSize(16);
+        for (int i = 0; i < places.size(); i++) {
+            for (int j = i + 1; j < places.size(); j++) {
+                assertThat(places.get(i).intersects(places.get(j))).isFalse();
+            }
+        }
     }
 
     @Test
