@@ -16,8 +16,9 @@ public record EntryJudgement(boolean refused, Optional<Sentence> sentence) {
     private static final Length LONGEST = Length.ofMillimetres(10_000);
 
     /** Judges a reading by the definition of its measure: impossible, outside the usual, or nothing to say. */
-    public static EntryJudgement of(Measure measure, Length value) {
-        if (value.nanometres() <= 0) {
+    public static EntryJudgement of(Measure measure, Length value, Age age) {
+        if (value.nanometres() < 0 || value.nanometres() == 0 && measure.usual().values().stream()
+                .noneMatch(usual -> usual.least().nanometres() == 0)) {
             return new EntryJudgement(
                     true,
                     Optional.of(Sentence.of(
@@ -29,14 +30,16 @@ public record EntryJudgement(boolean refused, Optional<Sentence> sentence) {
             return new EntryJudgement(
                     true, Optional.of(Sentence.of("{} cannot be {}: was another unit meant?", measure.name(), value)));
         }
-        if (value.compareTo(measure.usualLeast()) < 0 || value.compareTo(measure.usualMost()) > 0) {
+        Optional<Measure.Usual> usual = measure.usualAt(age);
+        if (usual.isPresent() && !usual.get().holds(value)) {
             return new EntryJudgement(
                     false,
                     Optional.of(Sentence.of(
-                            "{} is usually {} to {} on an adult: is {} right? Another unit, or a digit too many?",
+                            "{} is usually {} to {} on {}: is {} right? Another unit, or a digit too many?",
                             measure.name(),
-                            measure.usualLeast(),
-                            measure.usualMost(),
+                            usual.get().least(),
+                            usual.get().most(),
+                            age.words(),
                             value)));
         }
         return new EntryJudgement(false, Optional.empty());

@@ -40,6 +40,16 @@ public final class MeasureCatalogue {
         return measures;
     }
 
+    /** Returns the measures that a wearer is asked for. */
+    public List<Measure> all(Build build) {
+        return measures.stream().filter(measure -> measure.isFor(build)).toList();
+    }
+
+    /** Returns the name of a measure for people; the id itself if it is not known. */
+    public String name(String id) {
+        return find(id).map(Measure::name).orElse(id);
+    }
+
     /** Finds a measurement by its id or an alias; blanks and hyphens are the same. */
     public Optional<Measure> find(String word) {
         return Optional.ofNullable(byWord.get(key(word)));

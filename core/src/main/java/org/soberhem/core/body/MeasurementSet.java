@@ -16,12 +16,37 @@ import org.soberhem.core.pattern.Side;
  * @param lacing how far stays or corset were laced, in words; empty if none were worn
  * @param helper who held the tape; empty if the wearer was alone
  * @param readings at most one for each measure, side and posture
+ * @param worn how the layers were worn; unstated in sets of older workspaces
+ * @param start at which mark the tape begins
+ * @param weight what the wearer weighed, if asked
+ * @param settled doubts that were answered with "it is right", by their key
  */
 public record MeasurementSet(
-        String id, LocalDate date, String stack, String lacing, String helper, List<Reading> readings) {
+        String id,
+        LocalDate date,
+        String stack,
+        String lacing,
+        String helper,
+        List<Reading> readings,
+        AsWorn worn,
+        TapeStart start,
+        Optional<Weight> weight,
+        List<String> settled) {
 
+    // Sets of workspaces before layers were stated in full lack the last four.
     public MeasurementSet {
         readings = List.copyOf(readings);
+        worn = worn == null ? AsWorn.UNSTATED : worn;
+        start = start == null ? TapeStart.END : start;
+        weight = weight == null ? Optional.empty() : weight;
+        settled = settled == null ? List.of() : List.copyOf(settled);
+    }
+
+    /** Returns a set with readings about whose circumstances nothing more is stated. */
+    public static MeasurementSet of(
+            String id, LocalDate date, String stack, String lacing, String helper, List<Reading> readings) {
+        return new MeasurementSet(
+                id, date, stack, lacing, helper, readings, AsWorn.UNSTATED, TapeStart.END, Optional.empty(), List.of());
     }
 
     public Optional<Reading> find(String measure, Side side, Posture posture) {
@@ -31,15 +56,30 @@ public record MeasurementSet(
     }
 
     /**
-     * Returns the mean standing reading that stands for one side: the side's own, else that of the middle, else that of the
-     * other side.
+     * Returns the mean reading that stands for one side: the side's own, else that of the middle, else that of the other
+     * side.
      */
-    public Optional<Length> value(String measure, Side side) {
+    public Optional<Length> value(String measure, Side side, Posture posture) {
         Side other = side == Side.LEFT ? Side.RIGHT : Side.LEFT;
-        return find(measure, side, Posture.STANDING)
-                .or(() -> find(measure, Side.MIDDLE, Posture.STANDING))
-                .or(() -> find(measure, other, Posture.STANDING))
+        return find(measure, side, posture)
+                .or(() -> find(measure, Side.MIDDLE, posture))
+                .or(() -> find(measure, other, posture))
                 .map(Reading::mean);
+    }
+
+    /** Returns the mean standing reading that stands for one side. */
+    public Optional<Length> value(String measure, Side side) {
+        return value(measure, side, Posture.STANDING);
+    }
+
+    /** Says whether a measure was read at all. */
+    public boolean has(String measure) {
+        return readings.stream().anyMatch(reading -> reading.measure().equals(measure));
+    }
+
+    /** Says whether the wearer held the tape alone. */
+    public boolean alone() {
+        return helper.isBlank();
     }
 
     /** Returns this set with a reading put in the place of the one for the same measure, side and posture. */
@@ -49,20 +89,46 @@ public record MeasurementSet(
         if (!changed.contains(reading)) {
             changed.add(reading);
         }
-        return new MeasurementSet(id, date, stack, lacing, helper, changed);
+        return withReadings(changed);
     }
 
     /** Returns this set without the reading of a measure, side and posture. */
     public MeasurementSet without(String measure, Side side, Posture posture) {
-        List<Reading> kept = readings.stream()
+        return withReadings(readings.stream()
                 .filter(r -> !(r.measure().equals(measure) && r.side() == side && r.posture() == posture))
-                .toList();
-        return new MeasurementSet(id, date, stack, lacing, helper, kept);
+                .toList());
+    }
+
+    /** Returns this set with other readings. */
+    public MeasurementSet withReadings(List<Reading> others) {
+        return new MeasurementSet(id, date, stack, lacing, helper, others, worn, start, weight, settled);
     }
 
     /** Returns this set with other conditions. */
     public MeasurementSet under(String otherStack, String otherLacing, String otherHelper) {
-        return new MeasurementSet(id, date, otherStack, otherLacing, otherHelper, readings);
+        return new MeasurementSet(
+                id, date, otherStack, otherLacing, otherHelper, readings, worn, start, weight, settled);
+    }
+
+    /** Returns this set with the layers worn in another way. */
+    public MeasurementSet wornAs(AsWorn stated) {
+        return new MeasurementSet(id, date, stack, lacing, helper, readings, stated, start, weight, settled);
+    }
+
+    /** Returns this set with the tape beginning at another mark from now on. */
+    public MeasurementSet startingAt(TapeStart mark) {
+        return new MeasurementSet(id, date, stack, lacing, helper, readings, worn, mark, weight, settled);
+    }
+
+    public MeasurementSet weighing(Optional<Weight> stated) {
+        return new MeasurementSet(id, date, stack, lacing, helper, readings, worn, start, stated, settled);
+    }
+
+    /** Returns this set with a doubt answered. */
+    public MeasurementSet settle(String doubt) {
+        List<String> all = new ArrayList<>(settled);
+        all.add(doubt);
+        return new MeasurementSet(id, date, stack, lacing, helper, readings, worn, start, weight, all);
     }
 
     private static boolean same(Reading a, Reading b) {

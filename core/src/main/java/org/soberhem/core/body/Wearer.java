@@ -10,12 +10,20 @@ import java.util.Optional;
  * @param id unique in the workspace
  * @param name as the maker calls them
  * @param note what the maker should remember
+ * @param build which measures are asked for
  * @param sets measurement sets, oldest first
  */
-public record Wearer(String id, String name, String note, List<MeasurementSet> sets) {
+public record Wearer(String id, String name, String note, Build build, List<MeasurementSet> sets) {
 
+    // Wearers of older workspaces lack the build.
     public Wearer {
+        build = build == null ? Build.ADULT : build;
         sets = List.copyOf(sets);
+    }
+
+    /** Returns a grown wearer. */
+    public static Wearer of(String id, String name, String note, List<MeasurementSet> sets) {
+        return new Wearer(id, name, note, Build.ADULT, sets);
     }
 
     public Optional<MeasurementSet> set(String wanted) {
@@ -29,6 +37,11 @@ public record Wearer(String id, String name, String note, List<MeasurementSet> s
         if (!all.contains(changed)) {
             all.add(changed);
         }
-        return new Wearer(id, name, note, all);
+        return new Wearer(id, name, note, build, all);
+    }
+
+    /** Returns the wearer asked for the measures of another build. */
+    public Wearer built(Build stated) {
+        return new Wearer(id, name, note, stated, sets);
     }
 }

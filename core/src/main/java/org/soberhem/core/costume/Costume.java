@@ -2,7 +2,9 @@ package org.soberhem.core.costume;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.soberhem.core.fitting.Fitting;
 
@@ -20,6 +22,7 @@ import org.soberhem.core.fitting.Fitting;
  * @param garments in the order of dressing
  * @param fittings oldest first
  * @param note what the maker wants to remember
+ * @param choices which readings the drafts take where the maker overruled them, by the catalogue id they ask for
  */
 public record Costume(
         String id,
@@ -32,9 +35,12 @@ public record Costume(
         String stack,
         List<Garment> garments,
         List<Fitting> fittings,
-        String note) {
+        String note,
+        Map<String, Choice> choices) {
 
+    // Costumes of older workspaces lack the choices.
     public Costume {
+        choices = choices == null ? Map.of() : Map.copyOf(choices);
         garments = List.copyOf(garments);
         fittings = List.copyOf(fittings);
     }
@@ -49,19 +55,26 @@ public record Costume(
 
     /** Returns the costume drawn from another measurement set. */
     public Costume drawnFrom(String otherSet) {
-        return new Costume(id, title, place, year, event, wearer, otherSet, stack, garments, fittings, note);
+        return new Costume(id, title, place, year, event, wearer, otherSet, stack, garments, fittings, note, choices);
     }
 
     /** Returns the costume worn over another layer stack. */
     public Costume wornOver(String otherStack) {
-        return new Costume(id, title, place, year, event, wearer, set, otherStack, garments, fittings, note);
+        return new Costume(id, title, place, year, event, wearer, set, otherStack, garments, fittings, note, choices);
+    }
+
+    /** Returns the costume with its drafts taking another reading for a measure, or, without one, the usual again. */
+    public Costume taking(String asked, Optional<Choice> choice) {
+        Map<String, Choice> all = new HashMap<>(choices);
+        choice.ifPresentOrElse(taken -> all.put(asked, taken), () -> all.remove(asked));
+        return new Costume(id, title, place, year, event, wearer, set, stack, garments, fittings, note, all);
     }
 
     /** Returns the costume with a garment put in the place of the one with the same name. */
     public Costume with(Garment changed) {
         List<Garment> all = new ArrayList<>(garments);
         all.replaceAll(garment -> garment.name().equals(changed.name()) ? changed : garment);
-        return new Costume(id, title, place, year, event, wearer, set, stack, all, fittings, note);
+        return new Costume(id, title, place, year, event, wearer, set, stack, all, fittings, note, choices);
     }
 
     /** Returns the costume with a fitting put in the place of the one with the same number, or added. */
@@ -71,6 +84,6 @@ public record Costume(
         if (!all.contains(changed)) {
             all.add(changed);
         }
-        return new Costume(id, title, place, year, event, wearer, set, stack, garments, all, note);
+        return new Costume(id, title, place, year, event, wearer, set, stack, garments, all, note, choices);
     }
 }

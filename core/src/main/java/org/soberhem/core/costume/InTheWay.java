@@ -1,5 +1,6 @@
 package org.soberhem.core.costume;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -7,17 +8,17 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.soberhem.core.alter.Sides;
-import org.soberhem.core.body.Measure;
 import org.soberhem.core.body.MeasureCatalogue;
 import org.soberhem.core.body.MeasurementSet;
-import org.soberhem.core.body.Reading;
+import org.soberhem.core.body.Wearer;
+import org.soberhem.core.doubt.Doubt;
+import org.soberhem.core.doubt.Doubts;
 import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.draft.CompiledSheet;
+import org.soberhem.core.draft.DraftException;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Remark;
-import org.soberhem.core.layers.LayerStack;
 import org.soberhem.core.layers.Wardrobe;
-import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.SeamCheck;
@@ -27,71 +28,100 @@ import org.soberhem.core.silhouette.Verdict;
 /** Finds what stands between a costume and its next step, in the order of its thread. */
 public final class InTheWay {
 
-    /** Readings of the trunk that differ by more are taken again; common practice. */
-    public static final Length TRUNK_SPREAD = Length.ofMillimetres(10);
+    /** So many doubts are named; the others wait at the tape. */
+    private static final int MOST_DOUBTS = 4;
 
     private final MeasureCatalogue catalogue;
     private final Wardrobe wardrobe;
     private final List<Rule> rules;
+    private final Doubts doubts;
+    private final Tape tape;
 
-    public InTheWay(MeasureCatalogue catalogue, Wardrobe wardrobe, List<Rule> rules) {
+    public InTheWay(MeasureCatalogue catalogue, Wardrobe wardrobe, List<Rule> rules, Doubts doubts) {
         this.catalogue = catalogue;
         this.wardrobe = wardrobe;
         this.rules = List.copyOf(rules);
+        this.doubts = doubts;
+        this.tape = new Tape(catalogue, wardrobe);
     }
 
     /**
      * Returns what stands in the way.
      *
      * @param judgement the costume worked out
+     * @param wearer who it is for
      * @param set the measurement set that it is drawn from, if there is one
+     * @param today to tell how old the readings are
+     * @param months after how many months they are taken again
      */
-    public List<Obstacle> of(Judgement judgement, Optional<MeasurementSet> set) {
+    public List<Obstacle> of(
+            Judgement judgement, Wearer wearer, Optional<MeasurementSet> set, LocalDate today, int months) {
         List<Obstacle> found = new ArrayList<>();
-        tape(judgement, set, found);
+        if (set.isEmpty()) {
+            found.add(new Obstacle(
+                    Stage.TAPE, "", "", Sentence.of("The wearer has not been measured: begin with the tape")));
+        } else {
+            tape(judgement, set.get(), doubts.of(set.get(), wearer.build(), today, months), found);
+        }
         draft(judgement, found);
         fitting(judgement, found);
         silhouette(judgement, found);
         return found;
     }
 
-    private void tape(Judgement judgement, Optional<MeasurementSet> set, List<Obstacle> found) {
-        Costume costume = judgement.costume();
-        if (set.isEmpty()) {
-            found.add(new Obstacle(
-                    Stage.TAPE, "", "", Sentence.of("The wearer has not been measured: begin with the tape")));
-            return;
-        }
+    private void tape(Judgement judgement, MeasurementSet set, List<Doubt> doubted, List<Obstacle> found) {
         judgement
                 .failures()
-                .forEach((garment, failure) -> found.add(new Obstacle(
-                        catalogue.find(failure.subject()).isPresent() ? Stage.TAPE : Stage.DRAFT,
-                        garment,
-                        failure.subject(),
-                        Sentence.of("{}", failure.getMessage()))));
+                .forEach((garment, failure) -> found.add(failure(judgement.costume(), set, garment, failure)));
         Set<String> used = judgement.works().values().stream()
                 .map(Work::sheet)
                 .map(CompiledSheet::usableMeasures)
                 .flatMap(List::stream)
                 .collect(Collectors.toCollection(TreeSet::new));
-        for (Reading reading : set.get().readings()) {
-            if (used.contains(reading.measure()) && reading.spread().compareTo(TRUNK_SPREAD) > 0) {
-                found.add(new Obstacle(
-                        Stage.TAPE,
-                        "",
-                        reading.measure(),
-                        Sentence.of(
-                                "{} readings differ by {}: measure again", name(reading.measure()), reading.spread())));
-            }
+        doubted.stream()
+                .filter(doubt -> doubt.kind() == Doubt.Kind.OLD
+                        || doubt.kind() == Doubt.Kind.ONE_INCH
+                        || doubt.measures().stream().anyMatch(used::contains))
+                .limit(MOST_DOUBTS)
+                .forEach(doubt -> found.add(new Obstacle(
+                        Stage.TAPE, "", doubt.measures().stream().findFirst().orElse(""), doubt.brief())));
+        layers(judgement.costume(), set, used, found);
+    }
+
+    private Obstacle failure(Costume costume, MeasurementSet set, String garment, DraftException failure) {
+        boolean missing = catalogue.find(failure.subject()).isPresent();
+        Sentence why = Sentence.of("{}", failure.getMessage());
+        if (missing && tape.instead(failure.subject(), set).isPresent()) {
+            Taken taken = tape.taken(failure.subject(), set, costume);
+            why = Sentence.of("{}: {}", catalogue.name(failure.subject()), taken.words());
         }
-        layers(costume, set.get(), used, found);
+        return new Obstacle(missing ? Stage.TAPE : Stage.DRAFT, garment, failure.subject(), why);
     }
 
     private void layers(Costume costume, MeasurementSet set, Set<String> used, List<Obstacle> found) {
-        Set<String> stale = new TreeSet<>(wardrobe.noLongerCount(set.stack(), costume.stack()));
-        stale.retainAll(used);
-        stale.removeIf(id ->
-                set.readings().stream().noneMatch(reading -> reading.measure().equals(id)));
+        Set<String> stale = new TreeSet<>();
+        List<Taken> estimates = new ArrayList<>();
+        for (Taken taken : tape.taken(used, set, costume)) {
+            if (taken.state() == Taken.State.OTHER_LAYERS) {
+                stale.add(taken.asked());
+            } else if (taken.state() == Taken.State.ESTIMATED) {
+                estimates.add(taken);
+            }
+        }
+        if (!estimates.isEmpty()) {
+            found.add(new Obstacle(
+                    Stage.TAPE,
+                    "",
+                    estimates.get(0).asked(),
+                    Sentence.of(
+                            "{} only estimated over the layers, not measured: measure before cutting",
+                            String.join(
+                                            ", ",
+                                            estimates.stream()
+                                                    .map(taken -> catalogue.name(taken.asked()))
+                                                    .toList())
+                                    + (estimates.size() == 1 ? " is" : " are"))));
+        }
         if (!stale.isEmpty()) {
             found.add(new Obstacle(
                     Stage.TAPE,
@@ -99,18 +129,10 @@ public final class InTheWay {
                     stale.iterator().next(),
                     Sentence.of(
                             "Measured over {}: {} no longer count over {}",
-                            stackTitle(set.stack()),
-                            String.join(", ", stale.stream().map(this::name).toList()),
-                            stackTitle(costume.stack()))));
+                            wardrobe.title(set.stack()),
+                            String.join(", ", stale.stream().map(catalogue::name).toList()),
+                            wardrobe.title(costume.stack()))));
         }
-    }
-
-    private String stackTitle(String id) {
-        return wardrobe.stack(id).map(LayerStack::title).orElse(id);
-    }
-
-    private String name(String measure) {
-        return catalogue.find(measure).map(Measure::name).orElse(measure);
     }
 
     private void draft(Judgement judgement, List<Obstacle> found) {
@@ -160,8 +182,8 @@ public final class InTheWay {
                     Sentence.of(
                             "Fitting {} was over {}, the costume is now worn over {}: judge it again",
                             latest.number(),
-                            stackTitle(latest.stack()),
-                            stackTitle(costume.stack()))));
+                            wardrobe.title(latest.stack()),
+                            wardrobe.title(costume.stack()))));
         }
         for (Fitting fitting : costume.fittings()) {
             for (Remark remark : fitting.remarks()) {

@@ -20,7 +20,7 @@ final class FormulaReader {
 
     private static final Pattern TOKEN = Pattern.compile(
             "\\s*(?:(?<number>\\d+(?:\\.\\d+)?(?:\\s+\\d+/\\d+(?!\\d)|(?<=\\d)/\\d+)?)(?:\\s*(?<unit>in|ft|yd|mm|cm|m|deg)\\b)?"
-                    + "|(?<name>[A-Za-z][A-Za-z0-9]*(?:-[A-Za-z0-9]+)*(?:\\.[A-Za-z][A-Za-z0-9]*(?:-[A-Za-z0-9]+)*)?)"
+                    + "|(?<name>[A-Za-z][A-Za-z0-9]*(?:-[A-Za-z0-9]+)*(?:[.@][A-Za-z][A-Za-z0-9]*(?:-[A-Za-z0-9]+)*)?)"
                     + "|(?<sign><=|>=|!=|[-+*/×÷−(),<>=]))");
 
     private record Value(Dimension dimension, Term term) {}

@@ -4,12 +4,38 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
 import org.soberhem.core.pattern.EdgeRef;
 
-/** A formula that stands alone, outside a sheet, such as the unit of a ruler. */
+/** A formula that stands alone, outside a sheet, such as the unit of a ruler or what two readings have to do with each other. */
 public final class LooseFormula {
 
-    private LooseFormula() {}
+    private final List<String> names;
+    private final Formula formula;
+
+    private LooseFormula(List<String> names, Formula formula) {
+        this.names = List.copyOf(names);
+        this.formula = formula;
+    }
+
+    /**
+     * Reads a formula whose names all stand for lengths.
+     *
+     * @param text in the language of the sheets
+     * @param known whether a name may stand in it
+     * @param knownWords which names may, in words for messages
+     * @throws SheetException if it cannot be read, or is neither a length nor a pure number
+     */
+    public static LooseFormula of(String text, Predicate<String> known, String knownWords) {
+        Written written = new Written(text, 0);
+        Names names = new Names(known, knownWords, new ArrayList<>());
+        Formula formula = new FormulaReader(written, names).read();
+        if (!formula.dimension().equals(Dimension.LENGTH) && !formula.dimension().equals(Dimension.NUMBER)) {
+            throw new SheetException(written, "\"" + text + "\" must be a length or a pure number");
+        }
+        return new LooseFormula(names.used(), formula);
+    }
 
     /**
      * Computes a length.
@@ -20,21 +46,50 @@ public final class LooseFormula {
      * @throws SheetException if it cannot be read, uses another name, or is no length
      */
     public static double length(String formula, Map<String, Double> lengths) {
-        List<String> names = new ArrayList<>(lengths.keySet());
-        Frame frame = new Frame(names.size(), 0);
-        for (int i = 0; i < names.size(); i++) {
-            frame.slots[i] = lengths.get(names.get(i));
+        LooseFormula read = of(formula, lengths::containsKey, String.join(", ", lengths.keySet()));
+        if (!read.isLength()) {
+            throw new SheetException(
+                    new Written(formula, 0),
+                    "\"" + formula + "\" is a pure number, but a length must stand here: add a unit such as in");
         }
-        return Formula.of(new Written(formula, 0), new Names(names), Dimension.LENGTH)
-                .value(frame);
+        return read.value(lengths::get);
     }
 
-    private record Names(List<String> names) implements Scope {
+    /** Returns the names that it uses, in order. */
+    public List<String> names() {
+        return names;
+    }
+
+    /** Says whether it yields a length; otherwise a pure number. */
+    public boolean isLength() {
+        return formula.dimension().equals(Dimension.LENGTH);
+    }
+
+    /**
+     * Computes it.
+     *
+     * @param lengths returns what a name stands for, in millimetres, or NaN
+     * @return millimetres or a pure number; NaN where a name is missing
+     */
+    public double value(ToDoubleFunction<String> lengths) {
+        Frame frame = new Frame(names.size(), 0);
+        for (int i = 0; i < names.size(); i++) {
+            frame.slots[i] = lengths.applyAsDouble(names.get(i));
+        }
+        return formula.value(frame);
+    }
+
+    private record Names(Predicate<String> isKnown, String known, List<String> used) implements Scope {
 
         @Override
         public Optional<Named> name(String name) {
-            int place = names.indexOf(name);
-            return place < 0 ? Optional.empty() : Optional.of(new Named(place, Dimension.LENGTH));
+            if (!isKnown.test(name)) {
+                return Optional.empty();
+            }
+            if (!used.contains(name)) {
+                used.add(name);
+            }
+            return Optional.of(new Named(used.indexOf(name), Dimension.LENGTH));
         }
 
         @Override
@@ -50,11 +105,6 @@ public final class LooseFormula {
         @Override
         public boolean level(String name) {
             return false;
-        }
-
-        @Override
-        public String known() {
-            return String.join(", ", names);
         }
     }
 }

@@ -3,19 +3,16 @@ package org.soberhem.core.figure;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 
 /**
- * A plain figure, front and back, eight heads high. A head is 100 units; x runs out from the middle towards the right of
- * the picture, y down from the crown.
+ * A plain figure to point at, front and back, eight heads high. A head is 100 units; x runs out from the middle towards the
+ * right of the picture, y down from the crown.
  *
  * @param half the outline right of the middle, from the neck to the fork
- * @param tapes how the tape lies, by measure
  */
-public record Figure(List<Point> half, Map<String, TapeLine> tapes) {
+public record Figure(List<Point> half) {
 
     /** Height from crown to floor. */
     public static final double HEIGHT = 800;
@@ -23,23 +20,8 @@ public record Figure(List<Point> half, Map<String, TapeLine> tapes) {
     /** Half of the breadth that a figure needs with its arms. */
     public static final double HALF_BREADTH = 135;
 
-    /**
-     * How a tape lies on the figure.
-     *
-     * @param front line on the front view, if it shows there
-     * @param back line on the back view, if it shows there
-     */
-    public record TapeLine(Optional<List<Point>> front, Optional<List<Point>> back) {
-
-        /** Returns the line on one view. */
-        public Optional<List<Point>> on(boolean backView) {
-            return backView ? back : front;
-        }
-    }
-
     public Figure {
         half = List.copyOf(half);
-        tapes = Map.copyOf(tapes);
     }
 
     /** Returns the outline below the head as one smooth line from one side of the neck to the other. */
@@ -50,9 +32,5 @@ public record Figure(List<Point> half, Map<String, TapeLine> tapes) {
         Collections.reverse(right);
         all.addAll(right.subList(1, right.size()));
         return Path.through(all);
-    }
-
-    public Optional<TapeLine> tape(String measure) {
-        return Optional.ofNullable(tapes.get(measure));
     }
 }

@@ -1,5 +1,7 @@
 package org.soberhem.core.layers;
 
+import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -7,12 +9,104 @@ import java.util.Set;
  *
  * @param id kebab-case name
  * @param name for people
+ * @param from first year of its usual span
+ * @param to last year of its usual span
+ * @param who who wears it: women, men, children
+ * @param kind what it is for
  * @param about what it is
+ * @param mind what is often got wrong; empty if nothing special
+ * @param effects by how much it changes readings
  * @param changes measures, by catalogue id, that no longer count when it is put on, left off or exchanged
- * @param caution what to mind when wearing it; empty if nothing special
+ * @param needs what must be worn with it
+ * @param notWith ids of layers that are not worn with it
+ * @param supports how far it carries a skirt out, if it does
+ * @param cautions ids of what to mind when wearing it
  */
-public record Layer(String id, String name, String about, Set<String> changes, String caution) {
+public record Layer(
+        String id,
+        String name,
+        int from,
+        int to,
+        List<String> who,
+        LayerClass kind,
+        String about,
+        String mind,
+        List<Effect> effects,
+        Set<String> changes,
+        List<Need> needs,
+        Set<String> notWith,
+        Optional<Supports> supports,
+        List<String> cautions) {
+
+    /**
+     * By how much a reading over the layer differs from the one beneath it.
+     *
+     * @param measure catalogue id
+     * @param least smallest change, in millimetres, or as a share of the reading
+     * @param most largest change
+     * @param share whether the change is a share
+     * @param when under which circumstances
+     */
+    public record Effect(String measure, double least, double most, boolean share, String when) {
+
+        double least(double reading) {
+            return share ? reading * (1 + least) : reading + least;
+        }
+
+        double most(double reading) {
+            return share ? reading * (1 + most) : reading + most;
+        }
+    }
+
+    /**
+     * Layers of which one must be worn too.
+     *
+     * @param kind a whole class, if any of it will do
+     * @param layers ids, if no class is named
+     * @param why the reason, in a few words
+     */
+    public record Need(Optional<LayerClass> kind, List<String> layers, String why) {
+
+        boolean isMetBy(Layer other) {
+            return kind.isPresent() ? other.kind() == kind.get() : layers.contains(other.id());
+        }
+    }
+
+    /**
+     * How far a skirt support stands out.
+     *
+     * @param hemGirth round its lowest hoop, in millimetres; empty if it has none
+     * @param side beyond the hip at each side
+     * @param back behind the seat
+     */
+    public record Supports(Optional<Span> hemGirth, Optional<Span> side, Optional<Span> back) {}
+
+    /** From least to most, in millimetres. */
+    public record Span(double least, double most) {}
+
+    /** The caution that every laced layer carries. */
+    private static final String LACING = "lacing";
+
     public Layer {
+        who = List.copyOf(who);
+        effects = List.copyOf(effects);
         changes = Set.copyOf(changes);
+        needs = List.copyOf(needs);
+        notWith = Set.copyOf(notWith);
+        cautions = List.copyOf(cautions);
+    }
+
+    Optional<Effect> effectOn(String measure) {
+        return effects.stream().filter(effect -> effect.measure().equals(measure)).findFirst();
+    }
+
+    /** Says whether it is laced: it stops one bending, and stands open by a gap that belongs to every reading over it. */
+    public boolean isLaced() {
+        return kind == LayerClass.BODY_SHAPER && cautions.contains(LACING);
+    }
+
+    /** Says whether it was worn in a year. */
+    public boolean isOf(int year) {
+        return year >= from && year <= to;
     }
 }

@@ -3,6 +3,8 @@ package org.soberhem.core.length;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.regex.Matcher;
@@ -21,6 +23,8 @@ public record LengthEntry(Length value, String typed, LengthUnit unit) {
             "\\G\\s*(?:(?<number>\\d+(?:[.,]\\d+)?|[.,]\\d+)(?:(?:\\s+|\\s*-\\s*)(?<top>\\d+)\\s*/\\s*(?<bottom>\\d+))?"
                     + "|(?<loneTop>\\d+)\\s*/\\s*(?<loneBottom>\\d+))(?!\\s*/)\\s*(?<unit>[a-zA-Z]+|\"|'{1,2})?");
 
+    private static final Pattern FIRST_DIGITS = Pattern.compile("\\d{2,4}");
+
     private static final Map<Character, String> VULGAR = Map.ofEntries(
             Map.entry('½', "1/2"),
             Map.entry('¼', "1/4"),
@@ -36,6 +40,44 @@ public record LengthEntry(Length value, String typed, LengthUnit unit) {
         Objects.requireNonNull(value, "value");
         Objects.requireNonNull(typed, "typed");
         Objects.requireNonNull(unit, "unit");
+    }
+
+    /** Returns this entry with what a tape reads too long taken off; what was typed stays visible. */
+    public LengthEntry less(Length offset) {
+        if (offset.nanometres() == 0) {
+            return this;
+        }
+        return new LengthEntry(
+                value.minus(offset), typed + " − " + LengthFormat.INCH_EIGHTHS.format(offset), unit);
+    }
+
+    /** Returns the same number in another unit: inches read as centimetres, or the other way round. */
+    public LengthEntry readAs(LengthUnit other) {
+        long nanometres = BigDecimal.valueOf(value.nanometres())
+                .multiply(BigDecimal.valueOf(other.nanometres()))
+                .divide(BigDecimal.valueOf(unit.nanometres()), 0, RoundingMode.HALF_EVEN)
+                .longValueExact();
+        return new LengthEntry(new Length(nanometres), typed + " → " + other.word(), other);
+    }
+
+    /** Returns the entries that two neighbouring digits of its first number, exchanged, would give; none of them equal. */
+    public List<LengthEntry> transposed() {
+        Matcher digits = FIRST_DIGITS.matcher(typed);
+        List<LengthEntry> others = new ArrayList<>();
+        if (!digits.find()) {
+            return others;
+        }
+        String number = digits.group();
+        for (int i = 0; i + 1 < number.length(); i++) {
+            if (number.charAt(i) != number.charAt(i + 1)) {
+                String swapped = number.substring(0, i) + number.charAt(i + 1) + number.charAt(i)
+                        + number.substring(i + 2);
+                long change = Long.parseLong(swapped) - Long.parseLong(number);
+                Length exchanged = new Length(value.nanometres() + change * unit.nanometres());
+                others.add(new LengthEntry(exchanged, typed + " → " + swapped + " " + unit.word(), unit));
+            }
+        }
+        return others;
     }
 
     /**

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -20,23 +19,7 @@ class MeasurementsTest {
     private static final Measure WAIST = measure("waist-crease", "natural waist");
 
     private static Measure measure(String id, String alias) {
-        return new Measure(
-                id,
-                "Waist",
-                List.of(alias),
-                Measure.Kind.GIRTH,
-                false,
-                "",
-                "",
-                "",
-                "snug",
-                "standing",
-                "no",
-                "strongly",
-                Length.ofMillimetres(500),
-                Length.ofMillimetres(1500),
-                Optional.empty(),
-                List.of());
+        return SomeMeasures.girth(id, alias);
     }
 
     private static Reading reading(Side side, Posture posture, String... typed) {
@@ -50,7 +33,7 @@ class MeasurementsTest {
     }
 
     private static final MeasurementSet EMPTY =
-            new MeasurementSet("may", LocalDate.of(2026, 5, 1), "none", "", "Ruth", List.of());
+            MeasurementSet.of("may", LocalDate.of(2026, 5, 1), "none", "", "Ruth", List.of());
 
     @Test
     void mean_andSpread_ofThreeReadings_areExact() {
@@ -98,7 +81,7 @@ class MeasurementsTest {
 
     @Test
     void wearer_setWithTheSameId_isReplaced() {
-        Wearer wearer = new Wearer("ada", "Ada", "", List.of(EMPTY));
+        Wearer wearer = Wearer.of("ada", "Ada", "", List.of(EMPTY));
         Wearer changed = wearer.with(EMPTY.under("corset", "closed", ""));
         assertThat(changed.sets()).hasSize(1);
         assertThat(changed.set("may").orElseThrow().stack()).isEqualTo("corset");
@@ -114,7 +97,7 @@ class MeasurementsTest {
     })
     void judgement_refusesTheImpossible_andQuestionsTheUnusual(String typed, boolean refused, String words) {
         EntryJudgement judgement = EntryJudgement.of(
-                WAIST, LengthEntry.parse(typed, LengthUnit.INCH).value());
+                WAIST, LengthEntry.parse(typed, LengthUnit.INCH).value(), Age.ADULT);
         assertThat(judgement.refused()).isEqualTo(refused);
         assertThat(judgement
                         .sentence()

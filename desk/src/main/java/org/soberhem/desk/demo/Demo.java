@@ -9,6 +9,9 @@ import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.LengthenAtLevel;
 import org.soberhem.core.alter.Sides;
 import org.soberhem.core.alter.TakeInSeam;
+import org.soberhem.core.body.Age;
+import org.soberhem.core.body.AsWorn;
+import org.soberhem.core.body.Build;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Reading;
@@ -16,6 +19,7 @@ import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Tape;
+import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.length.Length;
@@ -26,7 +30,7 @@ import org.soberhem.core.pattern.Side;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.store.Workspace;
 
-/** Fills a fresh workspace with the demo: three wearers, three costumes at different stages. All of it is invented. */
+/** Fills a fresh workspace with the demo: six wearers, six costumes at different stages. All of it is invented. */
 public final class Demo {
 
     private static final String STATION = "lighthouse and lifeboat station";
@@ -43,10 +47,17 @@ public final class Demo {
     /** Keeps the demo's wearers and costumes in an empty workspace. */
     public static void fill(Workspace workspace, Library library, LocalDate today) {
         Demo demo = new Demo(library, today);
-        for (Wearer wearer : List.of(demo.secretary(), demo.keeper(), demo.postmistress())) {
+        for (Wearer wearer : List.of(
+                demo.secretary(), demo.keeper(), demo.postmistress(), demo.clerk(), demo.girl(), demo.boatman())) {
             workspace.keep("wearer", wearer.id(), wearer, "new", "Began the wearer", "[]", Wearer.class);
         }
-        for (Costume costume : List.of(demo.secretarysBlouse(), demo.keepersBlouse(), demo.postSkirt())) {
+        for (Costume costume : List.of(
+                demo.secretarysBlouse(),
+                demo.keepersBlouse(),
+                demo.postSkirt(),
+                demo.clerksSkirt(),
+                demo.girlsFrock(),
+                demo.boatmansShirt())) {
             workspace.keep("costume", costume.id(), costume, "new", "Began the costume", "[]", Costume.class);
         }
     }
@@ -70,14 +81,67 @@ public final class Demo {
         take(readings, "waist-to-floor-right", "41 3/4");
         take(readings, "waist-to-floor-back", "42 3/8");
         take(readings, "height", "65 1/2");
-        MeasurementSet set = new MeasurementSet(
+        MeasurementSet set = MeasurementSet.of(
                 "spring",
                 today.minusDays(52),
                 CORSET,
-                "2 in open at the waist, closed at bust and hem",
+                "",
                 "Ruth",
-                readings);
-        return new Wearer("ada", "Ada Thorn", "Full bust, short back; bicycle rider.", List.of(set));
+                readings)
+                .wornAs(laced("1", "2", "0"));
+        List<Reading> before = new ArrayList<>();
+        take(before, "full-bust", "37 3/4", "37 3/4");
+        take(before, "waist-crease", "26 1/4", "26 1/4");
+        take(before, "full-hip", "40 3/4");
+        take(before, "nape-to-waist", "15 3/8");
+        take(before, "upper-arm", "12");
+        take(before, "wrist", "6 3/4");
+        take(before, "waist-to-floor-front", "41 3/8");
+        MeasurementSet autumn = MeasurementSet.of("autumn", today.minusDays(230), CORSET, "", "Ruth", before)
+                .wornAs(laced("1", "2", "0"));
+        List<Reading> first = new ArrayList<>();
+        take(first, "full-bust", "37 1/2");
+        take(first, "waist-crease", "25 7/8");
+        take(first, "full-hip", "40 1/2");
+        MeasurementSet year = MeasurementSet.of("last-year", today.minusDays(400), CORSET, "", "Ruth", first);
+        return Wearer.of("ada", "Ada Thorn", "Full bust, short back; bicycle rider.", List.of(year, autumn, set));
+    }
+
+    private static AsWorn laced(String bust, String waist, String hem) {
+        return AsWorn.UNSTATED.withGap(new AsWorn.Gap(inches(bust), inches(waist), inches(hem)));
+    }
+
+    private static Length inches(String typed) {
+        return LengthEntry.parse(typed, LengthUnit.INCH).value();
+    }
+
+    private Wearer clerk() {
+        return Wearer.of("tilda", "Tilda Brand", "Not measured yet.", List.of());
+    }
+
+    private Wearer girl() {
+        List<Reading> readings = new ArrayList<>();
+        take(readings, "height", "128 cm", "128.2 cm");
+        take(readings, "chest", "62 cm", "62 cm", "61.5 cm");
+        take(readings, "waist-crease", "57 cm");
+        MeasurementSet set = MeasurementSet.of("april", today.minusDays(30), "child-1905", "", "Ada", readings);
+        return new Wearer("lina", "Lina Thorn", "Eight years old, Ada's niece.", new Build(Age.CHILD, false), List.of(set));
+    }
+
+    private Wearer boatman() {
+        List<Reading> readings = new ArrayList<>();
+        take(readings, "height", "179 cm");
+        take(readings, "chest", "101 cm", "101.5 cm", "101 cm");
+        take(readings, "waist-crease", "88 cm", "88 cm");
+        take(readings, "full-hip", "99 cm");
+        take(readings, "neck-base", "42 cm");
+        take(readings, "upper-arm", "33 cm");
+        take(readings, "forearm", "28.5 cm");
+        take(readings, "wrist", "17.5 cm");
+        MeasurementSet set =
+                MeasurementSet.of("march", today.minusDays(60), "boatman-1780-shirt", "", "Ruth", readings);
+        return new Wearer(
+                "henk", "Henk Dahl", "One shoulder carries lower.", new Build(Age.ADULT, false), List.of(set));
     }
 
     private Wearer keeper() {
@@ -92,8 +156,8 @@ public final class Demo {
         take(readings, "shoulder-to-wrist", "63.5 cm", "63 cm");
         take(readings, "wrist", "15.6 cm");
         take(readings, "hand", "21 cm");
-        MeasurementSet set = new MeasurementSet("may", today.minusDays(20), "none", "", "Ada", readings);
-        return new Wearer("mina", "Mina Voss", "Tall, small bust, long back.", List.of(set));
+        MeasurementSet set = MeasurementSet.of("may", today.minusDays(20), "none", "", "Ada", readings);
+        return Wearer.of("mina", "Mina Voss", "Tall, small bust, long back.", List.of(set));
     }
 
     private Wearer postmistress() {
@@ -103,9 +167,13 @@ public final class Demo {
         take(readings, "waist-to-floor-front", "39");
         take(readings, "waist-to-floor-left", "39 3/4");
         take(readings, "height", "62");
+        take(readings, "upper-arm", "13 1/2");
+        take(readings, "forearm", "10 1/2");
+        take(readings, "wrist", "17");
         MeasurementSet set =
-                new MeasurementSet("alone", today.minusDays(6), CORSET, "3 in open all the way", "", readings);
-        return new Wearer("wiebke", "Wiebke Harms", "Measures alone, in front of the mirror.", List.of(set));
+                MeasurementSet.of("alone", today.minusDays(6), CORSET, "", "", readings)
+                        .wornAs(laced("3", "3", "3"));
+        return Wearer.of("wiebke", "Wiebke Harms", "Measures alone, in front of the mirror.", List.of(set));
     }
 
     private static void take(List<Reading> readings, String measure, String... typed) {
@@ -117,14 +185,15 @@ public final class Demo {
     }
 
     private Costume secretarysBlouse() {
-        MeasurementSet set = secretary().sets().get(0);
+        Inputs inputs = new Tape(library.measures(), library.wardrobe())
+                .inputs(secretary().sets().get(0), begun(CORSET), Map.of());
         Alteration shorter = LengthenAtLevel.evenly("midriff", -22.225, Sides.BOTH);
         Alteration side = new TakeInSeam(EdgeRef.parse("back.side"), 6.35, 6.35, Sides.BOTH);
         Garment blouse = garment("Blouse", "blouse-1906")
                 .with(shorter)
-                .withVersion(today.minusDays(30), "first mock-up", Tape.inputs(set, Map.of()))
+                .withVersion(today.minusDays(30), "first mock-up", inputs)
                 .with(side)
-                .withVersion(today.minusDays(24), "after fitting 1", Tape.inputs(set, Map.of()));
+                .withVersion(today.minusDays(24), "after fitting 1", inputs);
         Garment skirt = garment("Walking skirt", "walking-skirt-1906");
         Fitting first = new Fitting(
                 1,
@@ -212,7 +281,8 @@ public final class Demo {
                 CORSET,
                 List.of(blouse, skirt),
                 List.of(first, second),
-                "White lawn for the blouse, navy serge for the skirt.");
+                "White lawn for the blouse, navy serge for the skirt.",
+                Map.of());
     }
 
     private Costume keepersBlouse() {
@@ -227,7 +297,8 @@ public final class Demo {
                 CORSET,
                 List.of(garment("Blouse", "blouse-1906")),
                 List.of(),
-                "Striped cotton; the corset is borrowed and not here yet.");
+                "Striped cotton; the corset is borrowed and not here yet.",
+                Map.of());
     }
 
     private Costume postSkirt() {
@@ -242,7 +313,54 @@ public final class Demo {
                 CORSET,
                 List.of(garment("Walking skirt", "walking-skirt-1906")),
                 List.of(),
-                "Grey wool, braid at the hem.");
+                "Grey wool, braid at the hem.",
+                Map.of());
+    }
+
+    private Costume clerksSkirt() {
+        return new Costume(
+                "clerk-1907",
+                "Clerk of the signal station",
+                STATION,
+                1907,
+                Optional.of(today.plusDays(95)),
+                "tilda",
+                "",
+                CORSET,
+                List.of(garment("Blouse", "blouse-1906"), garment("Walking skirt", "walking-skirt-1906")),
+                List.of(),
+                "The next one to measure.",
+                Map.of());
+    }
+
+    private Costume girlsFrock() {
+        return only("girl-1905", "Girl with the flags", 1905, "lina", "april", "child-1905");
+    }
+
+    private Costume boatmansShirt() {
+        return only("boatman-1780", "Boatman of the lifeboat", 1780, "henk", "march", "boatman-1780-shirt");
+    }
+
+    /** Returns a costume whose wearer is measured, and that has no draft yet. */
+    private Costume only(String id, String title, int year, String wearer, String set, String stack) {
+        return new Costume(
+                id,
+                title,
+                STATION,
+                year,
+                Optional.of(today.plusDays(130)),
+                wearer,
+                set,
+                stack,
+                List.of(),
+                List.of(),
+                "",
+                Map.of());
+    }
+
+    private Costume begun(String stack) {
+        return new Costume(
+                "", "", "", 0, Optional.empty(), "", "", stack, List.of(), List.of(), "", Map.of());
     }
 
     private Garment garment(String name, String sheet) {

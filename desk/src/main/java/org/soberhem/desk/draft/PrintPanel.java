@@ -1,13 +1,7 @@
 package org.soberhem.desk.draft;
 
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.concurrent.Executor;
-import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.geometry.Insets;
 import javafx.scene.control.Button;
@@ -21,6 +15,7 @@ import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Work;
 import org.soberhem.desk.studio.Situation;
 import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.files.exchange.NumbersCsv;
 import org.soberhem.files.exchange.PatternJson;
@@ -33,9 +28,7 @@ import org.soberhem.files.print.PrintJob;
 public final class PrintPanel extends VBox {
 
     private final Studio studio;
-    private final Function<String, Optional<Path>> destination;
-    private final Executor background;
-    private final Executor ui;
+    private final FileDesk files;
     private final ChoiceBox<PaperSize> paper = new ChoiceBox<>();
     private final VBox pages = new VBox(2);
     private final Label said = Parts.text("", "soft");
@@ -44,15 +37,11 @@ public final class PrintPanel extends VBox {
 
     /**
      * @param studio the studio
-     * @param destination asks where a file of a suggested name goes; empty if the maker changes their mind
-     * @param background where files are written
-     * @param ui runs on the interface thread
+     * @param files where files go to
      */
-    public PrintPanel(Studio studio, Function<String, Optional<Path>> destination, Executor background, Executor ui) {
+    public PrintPanel(Studio studio, FileDesk files) {
         this.studio = studio;
-        this.destination = destination;
-        this.background = background;
-        this.ui = ui;
+        this.files = files;
         paper.getItems().setAll(PaperSize.values());
         paper.setValue(PaperSize.A4);
         paper.setConverter(Parts.words(PaperSize::words));
@@ -136,24 +125,7 @@ public final class PrintPanel extends VBox {
 
     private void ask(String ending, Supplier<byte[]> content) {
         PrintJob now = job.orElseThrow();
-        String name = (now.costume() + " " + now.garment() + " " + now.version())
-                .toLowerCase(Locale.ROOT)
-                .replaceAll("[^\\p{L}\\p{N}]+", "-");
-        destination.apply(name + "." + ending).ifPresent(file -> {
-            said.setText("Writing " + file.getFileName() + " …");
-            background.execute(() -> {
-                String answer = write(file, content);
-                ui.execute(() -> said.setText(answer));
-            });
-        });
-    }
-
-    private static String write(Path file, Supplier<byte[]> content) {
-        try {
-            Files.write(file, content.get());
-            return "Written: " + file;
-        } catch (IOException broken) {
-            return "Not written: " + file + " (" + broken.getMessage() + "). Choose another folder.";
-        }
+        String name = now.costume() + " " + now.garment() + " " + now.version();
+        files.write(FileDesk.nameOf(name) + "." + ending, content, said::setText);
     }
 }

@@ -51,7 +51,7 @@ final class NewCostume extends VBox {
         wearer.setEditable(true);
         wearer.setPromptText("name of the wearer");
         stack.setConverter(Parts.words(LayerStack::title));
-        stack.getItems().setAll(studio.library().wardrobe().stacks());
+        stack.getItems().setAll(studio.wardrobe().stacks());
         stack.setValue(stack.getItems().get(0));
         title.setId("new-title");
         wearer.setId("new-wearer");

@@ -28,6 +28,7 @@ import org.soberhem.desk.silhouette.SilhouetteView;
 import org.soberhem.desk.studio.Situation;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.tape.TapeView;
+import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
 
 /** The whole window: thread, heading and the place that is open. */
@@ -49,16 +50,16 @@ public final class MainView extends StackPane {
 
     /**
      * @param studio the studio
-     * @param print the panel that prints and exports a draft
+     * @param files where files go to and come from
      */
-    public MainView(Studio studio, PrintPanel print) {
+    public MainView(Studio studio, FileDesk files) {
         this.studio = studio;
         ThreadStrip strip = new ThreadStrip(studio);
         getStyleClass().add("main-view");
         rail = new RailView(studio, this::open);
-        makers.put(Stage.DRAFT, () -> new DraftView(studio, print));
+        makers.put(Stage.DRAFT, () -> new DraftView(studio, new PrintPanel(studio, files)));
         makers.put(Stage.SILHOUETTE, () -> new SilhouetteView(studio));
-        makers.put(Stage.TAPE, () -> new TapeView(studio));
+        makers.put(Stage.TAPE, () -> new TapeView(studio, files));
         makers.put(Stage.FITTING, () -> new FittingPlace(studio));
         frame.setLeft(strip);
         warning.getStyleClass().add("warning");

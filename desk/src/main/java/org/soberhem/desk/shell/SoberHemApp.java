@@ -26,9 +26,9 @@ import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 import org.slf4j.LoggerFactory;
 import org.soberhem.desk.demo.Demo;
-import org.soberhem.desk.draft.PrintPanel;
 import org.soberhem.desk.studio.Keeper;
 import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.store.StoreException;
@@ -85,9 +85,12 @@ public final class SoberHemApp extends Application {
                         scene.setRoot(new Refusal(told(failure)));
                         return;
                     }
-                    PrintPanel print = new PrintPanel(
-                            studio, name -> askWhere(stage, name), ForkJoinPool.commonPool(), Platform::runLater);
-                    scene.setRoot(new MainView(studio, print));
+                    FileDesk files = new FileDesk(
+                            name -> askWhere(stage, name),
+                            () -> askWhich(stage),
+                            ForkJoinPool.commonPool(),
+                            Platform::runLater);
+                    scene.setRoot(new MainView(studio, files));
                     opened.accept(studio);
                 },
                 Platform::runLater);
@@ -106,6 +109,10 @@ public final class SoberHemApp extends Application {
         FileChooser chooser = new FileChooser();
         chooser.setInitialFileName(name);
         return Optional.ofNullable(chooser.showSaveDialog(stage)).map(File::toPath);
+    }
+
+    private static Optional<Path> askWhich(Stage stage) {
+        return Optional.ofNullable(new FileChooser().showOpenDialog(stage)).map(File::toPath);
     }
 
     static Scene scene(Parent root) {

@@ -14,6 +14,7 @@ import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Scene;
+import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.image.PixelReader;
@@ -22,8 +23,8 @@ import javafx.stage.Stage;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import org.soberhem.core.length.LengthFormat;
-import org.soberhem.desk.draft.PrintPanel;
 import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.widget.FileDesk;
 
 /** Renders every main view of the demo to PNG, offscreen. Parameter: {@code --out=FOLDER}. */
 public final class Tour extends Application {
@@ -39,6 +40,20 @@ public final class Tour extends Application {
     private static final List<Stop> STOPS = List.of(
             new Stop("rail", studio -> studio.placeProperty().set(Optional.empty())),
             new Stop("tape", studio -> show(studio, "post-1908", "Walking skirt", "TAPE")),
+            new Stop("tape-session", (studio, scene) -> {
+                show(studio, "post-1908", "Walking skirt", "TAPE");
+                press(scene, "guided");
+                press(scene, "session-next");
+                press(scene, "session-skip");
+            }),
+            new Stop("tape-layers", (studio, scene) -> tape(studio, scene, "secretary-1906", "layers")),
+            new Stop("tape-values", (studio, scene) -> tape(studio, scene, "keeper-1907", "values")),
+            new Stop("tape-history", (studio, scene) -> {
+                show(studio, "secretary-1906", "Blouse", "TAPE");
+                studio.targetProperty().set("full-bust");
+                tape(studio, scene, "secretary-1906", "history");
+            }),
+            new Stop("tape-sizes", (studio, scene) -> tape(studio, scene, "secretary-1906", "sizes")),
             new Stop("draft-blouse", studio -> show(studio, "secretary-1906", "Blouse", "DRAFT")),
             new Stop("draft-skirt", studio -> show(studio, "post-1908", "Walking skirt", "DRAFT")),
             new Stop("draft-alter", (studio, scene) -> {
@@ -80,6 +95,18 @@ public final class Tour extends Application {
         scene.getRoot().layout();
     }
 
+    private static void tape(Studio studio, Scene scene, String costume, String tab) {
+        show(studio, costume, "Blouse", "TAPE");
+        scene.getRoot().applyCss();
+        ((ToggleButton) scene.lookup("#tape-" + tab)).fire();
+    }
+
+    private static void press(Scene scene, String button) {
+        scene.getRoot().applyCss();
+        scene.getRoot().layout();
+        ((Button) scene.lookup("#" + button)).fire();
+    }
+
     private static void show(Studio studio, String costume, String garment, String stage) {
         studio.open(costume);
         studio.garmentProperty().set(garment);
@@ -91,7 +118,7 @@ public final class Tour extends Application {
         Path out = Path.of(getParameters().getNamed().get("out"));
         Studio studio = SoberHemApp.demoStudio(Platform::runLater);
         Scene scene = SoberHemApp.scene(new MainView(
-                studio, new PrintPanel(studio, name -> Optional.empty(), Runnable::run, Platform::runLater)));
+                studio, new FileDesk(name -> Optional.empty(), Optional::empty, Runnable::run, Platform::runLater)));
         window.setScene(scene);
         window.show();
         visit(new ArrayList<>(STOPS), studio, scene, out);

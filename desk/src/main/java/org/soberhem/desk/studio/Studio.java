@@ -31,12 +31,16 @@ import org.soberhem.core.costume.Stage;
 import org.soberhem.core.costume.Tape;
 import org.soberhem.core.costume.Version;
 import org.soberhem.core.costume.Work;
+import org.soberhem.core.doubt.Doubt;
+import org.soberhem.core.doubt.Doubts;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.DraftException;
 import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.layers.Wardrobe;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.maker.Maker;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.sheet.SheetReader;
 import org.soberhem.files.store.Line;
@@ -46,12 +50,21 @@ public final class Studio {
 
     private static final String COSTUME = "costume";
     private static final String WEARER = "wearer";
+    private static final String MAKER = "maker";
+
+    /** No line of a costume or wearer can have this id. */
+    private static final String MAKERS_ID = "~maker";
+
     private static final int MOST_WORKED = 64;
 
     private final Library library;
     private final Keeper keeper;
     private final Clock clock;
-    private final InTheWay inTheWay;
+    private Line<Maker> maker;
+    private Wardrobe wardrobe;
+    private Tape tape;
+    private Doubts doubts;
+    private InTheWay inTheWay;
     private final Map<String, Line<Wearer>> wearers = new LinkedHashMap<>();
     private final Map<String, Line<Costume>> costumes = new LinkedHashMap<>();
     private final Map<String, CompiledSheet> compiled = new HashMap<>();
@@ -70,8 +83,8 @@ public final class Studio {
         }
     };
 
-    /** Whether the last action at the tape was on the costume, such as another layer stack, and not on the wearer. */
-    private boolean tapeChangedCostume;
+    /** On which line of history the last action at the tape was: the wearer, the costume or the maker's own library. */
+    private String lastAtTape = WEARER;
 
     private final ReadOnlyObjectWrapper<Situation> situation = new ReadOnlyObjectWrapper<>(this, "situation");
     private final StringProperty garment = new SimpleStringProperty(this, "garment", "");
@@ -87,13 +100,42 @@ public final class Studio {
         this.library = library;
         this.keeper = keeper;
         this.clock = clock;
-        this.inTheWay = new InTheWay(library.measures(), library.wardrobe(), library.rules());
+        this.maker = new Line<>(MAKERS_ID, Maker.NEW, "", false, "");
+        keeper.lines(MAKER, Maker.class).forEach(line -> maker = line);
+        takeUpOwnLibrary();
         keeper.lines(WEARER, Wearer.class).forEach(line -> wearers.put(line.id(), line));
         keeper.lines(COSTUME, Costume.class).forEach(line -> costumes.put(line.id(), line));
     }
 
+    private void takeUpOwnLibrary() {
+        wardrobe = library.wardrobe().with(maker().stacks());
+        tape = new Tape(library.measures(), wardrobe);
+        doubts = new Doubts(library.measures(), library.relations(), library.proportions(), wardrobe);
+        inTheWay = new InTheWay(library.measures(), wardrobe, library.rules(), doubts);
+    }
+
     public Library library() {
         return library;
+    }
+
+    /** The maker's own stacks, charts and preferences. */
+    public Maker maker() {
+        return maker.value();
+    }
+
+    /** The shipped layers and stacks with the maker's own. */
+    public Wardrobe wardrobe() {
+        return wardrobe;
+    }
+
+    /** Says which readings the drafts of a costume take. */
+    public Tape tape() {
+        return tape;
+    }
+
+    /** Returns what is doubted about a set of the wearer at hand. */
+    public List<Doubt> doubts(MeasurementSet set) {
+        return doubts.of(set, situation().wearer().build(), today(), maker().months());
     }
 
     public Keeper keeper() {
@@ -166,6 +208,14 @@ public final class Studio {
         return all;
     }
 
+    /** Returns the costumes of a wearer. */
+    public List<Costume> costumesOf(String wearer) {
+        return costumes.values().stream()
+                .map(Line::value)
+                .filter(costume -> costume.wearer().equals(wearer))
+                .toList();
+    }
+
     public List<Wearer> wearers() {
         return wearers.values().stream().map(Line::value).toList();
     }
@@ -177,7 +227,7 @@ public final class Studio {
                 .findFirst()
                 .orElseGet(() -> {
                     Wearer begun =
-                            new Wearer(freeId(beginning.wearer(), wearers.keySet()), beginning.wearer(), "", List.of());
+                            Wearer.of(freeId(beginning.wearer(), wearers.keySet()), beginning.wearer(), "", List.of());
                     keep(begun, "begin", Sentence.of("Began {}", begun.name()));
                     return begun;
                 });
@@ -205,7 +255,8 @@ public final class Studio {
                 beginning.stack(),
                 garments,
                 List.of(),
-                "");
+                "",
+                Map.of());
         keep(costume, "begin", Sentence.of("Began {}", costume.title()));
         open(costume.id());
         place.set(Optional.of(Stage.TAPE));
@@ -223,7 +274,7 @@ public final class Studio {
     /** Opens a costume at its first unsettled stage. */
     public void open(String costume) {
         tried.clear();
-        tapeChangedCostume = false;
+        lastAtTape = WEARER;
         Costume opened = costumes.get(costume).value();
         garment.set(opened.garments().isEmpty() ? "" : opened.garments().get(0).name());
         done.set(costumes.get(costume).done());
@@ -257,7 +308,7 @@ public final class Studio {
         String words = sentence.in(format());
         done.set(words);
         refresh(changed);
-        tapeChangedCostume = true;
+        lastAtTape = COSTUME;
         Line<Costume> before = costumes.get(changed.id());
         costumes.put(changed.id(), new Line<>(changed.id(), changed, words, before != null, ""));
         keeper.keep(
@@ -275,7 +326,7 @@ public final class Studio {
     public void keep(Wearer changed, String action, Sentence sentence) {
         String words = sentence.in(format());
         done.set(words);
-        tapeChangedCostume = false;
+        lastAtTape = WEARER;
         wearers.put(changed.id(), new Line<>(changed.id(), changed, words, true, ""));
         if (situation() != null) {
             refresh(situation().costume());
@@ -284,12 +335,25 @@ public final class Studio {
                 WEARER, changed.id(), changed, action, words, "[]", Wearer.class, line -> wearers.put(line.id(), line));
     }
 
+    /** Keeps changed stacks, charts or preferences of the maker. */
+    public void keep(Maker changed, String action, Sentence sentence) {
+        String words = sentence.in(format());
+        done.set(words);
+        lastAtTape = MAKER;
+        maker = new Line<>(MAKERS_ID, changed, words, true, "");
+        takeUpOwnLibrary();
+        if (situation() != null) {
+            refresh(situation().costume());
+        }
+        keeper.keep(MAKER, MAKERS_ID, changed, action, words, "[]", Maker.class, line -> maker = line);
+    }
+
     private String inWayText(List<Obstacle> obstacles) {
         return String.join(
                 "\n", obstacles.stream().map(o -> o.sentence().in(format())).toList());
     }
 
-    /** Takes back the last action of the line that the place shows: the wearer at the tape, the costume elsewhere. */
+    /** Takes back the last action of the line that the place shows: the costume; at the tape, what was changed last there. */
     public void undo() {
         step(true);
     }
@@ -303,30 +367,36 @@ public final class Studio {
         if (situation() == null) {
             return;
         }
-        boolean tape = place.get().filter(Stage.TAPE::equals).isPresent() && !tapeChangedCostume;
-        String id = tape ? situation().wearer().id() : situation().costume().id();
-        String before = tape ? wearers.get(id).done() : costumes.get(id).done();
-        boolean moved;
-        String after;
-        if (tape) {
-            Line<Wearer> was = wearers.get(id);
-            Line<Wearer> line = keeper.step(id, Wearer.class, back);
-            wearers.put(id, line);
-            moved = !was.value().equals(line.value());
-            after = line.done();
-        } else {
-            Line<Costume> was = costumes.get(id);
-            Line<Costume> line = keeper.step(id, Costume.class, back);
-            costumes.put(id, line);
-            moved = !was.value().equals(line.value());
-            after = line.done();
-        }
-        if (!moved) {
-            done.set(back ? "Nothing to take back" : "Nothing to do again");
-        } else {
-            done.set(back ? "Taken back: " + before : "Done again: " + after);
+        String kind = place.get().filter(Stage.TAPE::equals).isPresent() ? lastAtTape : COSTUME;
+        switch (kind) {
+            case WEARER -> {
+                Line<Wearer> was = wearers.get(situation().wearer().id());
+                Line<Wearer> now = keeper.step(was.id(), Wearer.class, back);
+                wearers.put(now.id(), now);
+                say(was, now, back);
+            }
+            case MAKER -> {
+                Line<Maker> was = maker;
+                maker = keeper.step(MAKERS_ID, Maker.class, back);
+                takeUpOwnLibrary();
+                say(was, maker, back);
+            }
+            default -> {
+                Line<Costume> was = costumes.get(situation().costume().id());
+                Line<Costume> now = keeper.step(was.id(), Costume.class, back);
+                costumes.put(now.id(), now);
+                say(was, now, back);
+            }
         }
         refresh(costumes.get(situation().costume().id()).value());
+    }
+
+    private void say(Line<?> was, Line<?> now, boolean back) {
+        if (was.value().equals(now.value())) {
+            done.set(back ? "Nothing to take back" : "Nothing to do again");
+        } else {
+            done.set(back ? "Taken back: " + was.done() : "Done again: " + now.done());
+        }
     }
 
     /** Adds an alteration to the garment at hand. */
@@ -345,7 +415,7 @@ public final class Studio {
         Costume costume = situation().costume();
         Garment changed = costume.garment(garmentName).orElseThrow().withSetting(setting, amount.toMillimetres());
         try {
-            work(costume.id(), changed, Tape.inputs(situation().set().orElseThrow(), changed.settings()));
+            work(costume.id(), changed, tape.inputs(situation().set().orElseThrow(), costume, changed.settings()));
         } catch (DraftException refused) {
             return Optional.of(refused.getMessage());
         }
@@ -378,7 +448,7 @@ public final class Studio {
     public Optional<Work> kept(Garment of) {
         return situation().set().flatMap(set -> {
             try {
-                return Optional.of(work(situation().costume().id(), of, Tape.inputs(set, of.settings())));
+                return Optional.of(work(situation().costume().id(), of, tape.inputs(set, situation().costume(), of.settings())));
             } catch (DraftException dead) {
                 return Optional.empty();
             }
@@ -412,7 +482,7 @@ public final class Studio {
         Map<String, DraftException> failures = new LinkedHashMap<>();
         if (set.isPresent()) {
             for (Garment each : costume.garments()) {
-                Inputs inputs = Tape.inputs(set.get(), each.settings());
+                Inputs inputs = tape.inputs(set.get(), costume, each.settings());
                 for (Map.Entry<String, Double> entry : tries.entrySet()) {
                     inputs = inputs.with(entry.getKey(), Inputs.Measured.both(entry.getValue()));
                 }
@@ -424,6 +494,6 @@ public final class Studio {
             }
         }
         Judgement judgement = new Judgement(costume, works, failures);
-        return new Situation(costume, wearer, set, judgement, Map.copyOf(tries), inTheWay.of(judgement, set));
+        return new Situation(costume, wearer, set, judgement, Map.copyOf(tries), inTheWay.of(judgement, wearer, set, today(), maker().months()));
     }
 }

@@ -12,9 +12,10 @@ import javafx.scene.control.Label;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import org.soberhem.core.body.EntryJudgement;
 import org.soberhem.core.body.Reading;
+import org.soberhem.core.doubt.Doubt;
 import org.soberhem.core.length.LengthEntry;
-import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.LengthField;
@@ -34,6 +35,7 @@ final class ReadingRows extends VBox {
     private final Map<String, HBox> byMeasure = new HashMap<>();
     private List<TapeDesk.Row> shown = List.of();
     private String shownFor = "";
+    private List<Doubt> doubts = List.of();
 
     ReadingRows(Studio studio, TapeDesk desk) {
         this.studio = studio;
@@ -43,11 +45,12 @@ final class ReadingRows extends VBox {
 
     void refresh() {
         List<TapeDesk.Row> rows = desk.rows();
-        String now = desk.setProperty().get() + desk.postureProperty().get() + studio.format();
+        String now = desk.setProperty().get() + desk.postureProperty().get() + studio.format() + desk.doubts();
         if (rows.equals(shown) && now.equals(shownFor)) {
             return;
         }
         Optional<String> focused = focused();
+        doubts = desk.doubts();
         shown = rows;
         shownFor = now;
         getChildren().clear();
@@ -63,6 +66,15 @@ final class ReadingRows extends VBox {
         }
         mark();
         focused.map(id -> lookup("#" + id)).ifPresent(Node::requestFocus);
+    }
+
+    /** Puts the keyboard into the first field of a measure. */
+    void focus(String measure) {
+        byMeasure.entrySet().stream()
+                .filter(entry -> entry.getKey().startsWith(measure + "-"))
+                .findFirst()
+                .map(entry -> lookup("#reading-" + entry.getKey() + "-0"))
+                .ifPresent(Node::requestFocus);
     }
 
     private Optional<String> focused() {
@@ -145,16 +157,24 @@ final class ReadingRows extends VBox {
     }
 
     private void accept(TapeDesk.Row row, int place, LengthEntry entry) {
-        Optional<Sentence> sentence = desk.read(row, place, entry);
+        EntryJudgement judgement = desk.read(row, place, entry);
         said.remove(key(row));
-        sentence.ifPresent(words -> said.put(key(row), words.in(studio.format())));
+        judgement.sentence().filter(words -> judgement.refused()).ifPresent(words ->
+                said.put(key(row), words.in(studio.format())));
         shown = List.of();
         refresh();
     }
 
     private void note(TapeDesk.Row row, Label note) {
-        String words =
-                desk.oddity(row).map(sentence -> sentence.in(studio.format())).orElse(said.getOrDefault(key(row), ""));
+        String doubted = doubts.stream()
+                .filter(doubt -> doubt.measures().stream()
+                        .findFirst()
+                        .filter(row.measure().id()::equals)
+                        .isPresent())
+                .map(doubt -> "? " + doubt.kind().words())
+                .findFirst()
+                .orElse("");
+        String words = said.getOrDefault(key(row), doubted);
         note.setText(words);
         Parts.show(note, !words.isEmpty());
     }

@@ -5,18 +5,25 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
+import org.soberhem.core.body.Age;
+import org.soberhem.core.body.AsWorn;
+import org.soberhem.core.body.Build;
 import org.soberhem.core.body.EntryJudgement;
 import org.soberhem.core.body.Measure;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Reading;
+import org.soberhem.core.body.TapeStart;
+import org.soberhem.core.body.Walk;
 import org.soberhem.core.body.Wearer;
+import org.soberhem.core.body.Weight;
 import org.soberhem.core.costume.Costume;
-import org.soberhem.core.costume.InTheWay;
+import org.soberhem.core.doubt.Doubt;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Side;
@@ -53,11 +60,11 @@ public final class TapeDesk {
         return posture;
     }
 
-    private Wearer wearer() {
+    Wearer wearer() {
         return studio.situation().wearer();
     }
 
-    private Costume costume() {
+    Costume costume() {
         return studio.situation().costume();
     }
 
@@ -76,14 +83,20 @@ public final class TapeDesk {
                 .orElse(""));
     }
 
-    /** Begins a set of today over the costume's layers. */
+    /** Begins a set of today over the costume's layers; who held the tape last holds it again. */
     public void beginSet() {
+        begin(set().map(MeasurementSet::helper).orElse(""), AsWorn.UNSTATED);
+    }
+
+    private void begin(String helper, AsWorn worn) {
         int number = wearer().sets().size() + 1;
         while (wearer().set("set-" + number).isPresent()) {
             number++;
         }
         String id = "set-" + number;
-        MeasurementSet begun = new MeasurementSet(id, studio.today(), costume().stack(), "", "", List.of());
+        MeasurementSet begun = MeasurementSet.of(
+                        id, studio.today(), costume().stack(), "", helper, List.of())
+                .wornAs(worn);
         keep(begun, Sentence.of("Began measuring {}", wearer().name()));
         set.set(id);
         if (wearer().sets().size() == 1 && !costume().set().equals(id)) {
@@ -100,20 +113,67 @@ public final class TapeDesk {
     }
 
     /** Puts another layer stack beneath the costume. */
-    public void wearOver(String stack, String title) {
+    public void wearOver(String stack) {
         if (!costume().stack().equals(stack)) {
-            studio.keep(costume().wornOver(stack), "stack", Sentence.of("The costume is worn over {}", title));
+            studio.keep(
+                    costume().wornOver(stack),
+                    "stack",
+                    Sentence.of(
+                            "The costume is worn over {}", studio.wardrobe().title(stack)));
         }
     }
 
     /** States over which layers, how far laced and with whose help the set was taken. */
     public void conditions(String stack, String lacing, String helper) {
+        change(now -> now.under(stack, lacing.strip(), helper.strip()));
+    }
+
+    /** States how the layers were worn. */
+    public void wornAs(AsWorn worn) {
+        change(now -> now.wornAs(worn));
+    }
+
+    /**
+     * Says whether readings would come to belong to another lacing than they were taken over: another gap is another set.
+     */
+    public boolean isAnotherLacing(AsWorn worn) {
+        return set().filter(now -> !now.readings().isEmpty()
+                        && now.worn().gap().isPresent()
+                        && !now.worn().gap().equals(worn.gap()))
+                .isPresent();
+    }
+
+    /** Begins another set for another lacing. */
+    public void beginLacedAnew(AsWorn worn) {
+        begin(set().map(MeasurementSet::helper).orElse(""), worn);
+    }
+
+    /** States at which mark the tape begins from now on. */
+    public void startAt(TapeStart start) {
+        change(now -> now.startingAt(start));
+    }
+
+    public void weigh(Optional<Weight> weight) {
+        change(now -> now.weighing(weight));
+    }
+
+    private void change(UnaryOperator<MeasurementSet> how) {
         set().ifPresent(now -> {
-            MeasurementSet changed = now.under(stack, lacing.strip(), helper.strip());
+            MeasurementSet changed = how.apply(now);
             if (!changed.equals(now)) {
                 keep(changed, Sentence.of("Changed the conditions of the measurements of {}", now.date()));
             }
         });
+    }
+
+    /** States of which age the wearer is and whether there is a bust to be fitted. */
+    public void build(Build build) {
+        if (!wearer().build().equals(build)) {
+            studio.keep(
+                    wearer().built(build),
+                    "build",
+                    Sentence.of("{} is measured as {}", wearer().name(), build.age().words()));
+        }
     }
 
     /** Asks for one more measure than the drafts need. */
@@ -122,21 +182,41 @@ public final class TapeDesk {
         measure.set(wanted.id());
     }
 
-    /** Returns the measures that the costume's drafts use, by catalogue id. */
+    /** Returns the measures that the costume's drafts use and the wearer has, by catalogue id. */
     public Set<String> needed() {
         Set<String> needed = new LinkedHashSet<>();
         costume()
                 .garments()
                 .forEach(garment -> needed.addAll(studio.sheet(garment).usableMeasures()));
+        if (needed.isEmpty() || wearer().build().age() != Age.ADULT) {
+            needed.addAll(studio.library().asked().least().get(wearer().build().age()));
+        }
+        needed.removeIf(id -> studio.library()
+                .measures()
+                .find(id)
+                .filter(each -> each.isFor(wearer().build()))
+                .isEmpty());
         return needed;
+    }
+
+    /** Plans the walk round the wearer: what the drafts need, what was asked for, and what tells where the tape began. */
+    public Walk walk() {
+        Set<String> wanted = new LinkedHashSet<>(needed());
+        wanted.addAll(studio.library().asked().least().get(wearer().build().age()));
+        wanted.addAll(studio.library().asked().telling());
+        wanted.addAll(asked);
+        return Walk.of(
+                studio.library().measures(),
+                wearer().build(),
+                wanted,
+                studio.library().asked().seated());
     }
 
     /** Returns the rows to fill: what the drafts need first, then what else was read or asked for. */
     public List<Row> rows() {
         List<Row> rows = new ArrayList<>();
         Set<String> needed = needed();
-        Set<String> stale = studio.library()
-                .wardrobe()
+        Set<String> stale = studio.wardrobe()
                 .noLongerCount(
                         set().map(MeasurementSet::stack).orElse(costume().stack()),
                         costume().stack());
@@ -146,7 +226,7 @@ public final class TapeDesk {
         List<Measure> all = studio.library().measures().all();
         for (Set<String> group : List.of(needed, others)) {
             all.stream()
-                    .filter(each -> group.contains(each.id()))
+                    .filter(each -> group.contains(each.id()) && each.how().takes(posture.get()))
                     .forEach(each -> rows.addAll(rows(each, group == needed, !stale.contains(each.id()))));
         }
         return rows;
@@ -167,31 +247,40 @@ public final class TapeDesk {
     }
 
     /**
-     * Keeps a reading, unless it is impossible.
+     * Keeps a reading, unless it is impossible; what the tape reads too long is taken off.
      *
      * @param place which of the three, from 0
-     * @return what is to be said of it, if anything
+     * @return whether it was refused, and what is to be said of it
      */
-    public Optional<Sentence> read(Row row, int place, LengthEntry entry) {
-        EntryJudgement judgement = EntryJudgement.of(row.measure(), entry.value());
+    public EntryJudgement read(Row row, int place, LengthEntry entry) {
+        return read(row.measure(), row.side(), posture.get(), place, entry);
+    }
+
+    EntryJudgement read(Measure of, Side side, Posture held, int place, LengthEntry typed) {
+        MeasurementSet now = set().orElseThrow();
+        LengthEntry entry = typed.less(now.start().offset(of));
+        EntryJudgement judgement = EntryJudgement.of(of, entry.value(), wearer().build().age());
         if (!judgement.refused()) {
-            Reading reading = row.reading()
+            Reading reading = now.find(of.id(), side, held)
                     .map(before -> before.with(place, entry))
-                    .orElseGet(() -> new Reading(row.measure().id(), row.side(), posture.get(), List.of(entry)));
-            keep(set().orElseThrow().with(reading), Sentence.of("{}: {}", name(row), entry.value()));
+                    .orElseGet(() -> new Reading(of.id(), side, held, List.of(entry)));
+            keep(now.with(reading), Sentence.of("{}: {}", name(of, side), entry.value()));
         }
-        return judgement.sentence();
+        return judgement;
     }
 
     /** Takes one of the three readings away. */
     public void wipe(Row row, int place) {
-        row.reading().filter(reading -> place < reading.taken().size()).ifPresent(reading -> {
-            MeasurementSet now = set().orElseThrow();
-            MeasurementSet without = now.without(reading.measure(), reading.side(), reading.posture());
+        row.reading().ifPresent(reading -> wipe(row.measure(), reading, place));
+    }
+
+    void wipe(Measure of, Reading reading, int place) {
+        if (place < reading.taken().size()) {
+            MeasurementSet without = set().orElseThrow().without(reading.measure(), reading.side(), reading.posture());
             keep(
                     reading.without(place).map(without::with).orElse(without),
-                    Sentence.of("Took a reading of {} away", name(row)));
-        });
+                    Sentence.of("Took a reading of {} away", name(of, reading.side())));
+        }
     }
 
     /** Reads left and right apart: what was read in the middle stands for both until it is read anew. */
@@ -207,29 +296,69 @@ public final class TapeDesk {
         });
     }
 
-    /** Returns a row's name with its side. */
-    static String name(Row row) {
-        return row.measure().name()
-                + (row.side() == Side.MIDDLE ? "" : ", " + row.side().words());
+    /** Takes over readings from a file; each takes the place of the one it repeats. */
+    public void takeOver(List<Reading> readings, String from) {
+        if (set().isEmpty()) {
+            beginSet();
+        }
+        MeasurementSet changed = set().orElseThrow();
+        for (Reading reading : readings) {
+            changed = changed.with(reading);
+        }
+        keep(changed, Sentence.of("Took {} readings over from {}", readings.size(), from));
     }
 
-    /** Returns what is odd about a row's kept readings, if anything. */
-    public Optional<Sentence> oddity(Row row) {
-        if (row.reading().isEmpty()) {
-            return Optional.empty();
-        }
-        Reading reading = row.reading().get();
-        if (reading.spread().compareTo(InTheWay.TRUNK_SPREAD) > 0) {
-            return Optional.of(Sentence.of("readings differ by {}: measure again", reading.spread()));
-        }
-        for (LengthEntry entry : reading.taken()) {
-            Optional<Sentence> said =
-                    EntryJudgement.of(row.measure(), entry.value()).sentence();
-            if (said.isPresent()) {
-                return said;
-            }
-        }
-        return Optional.empty();
+    /** Returns a row's name with its side. */
+    static String name(Row row) {
+        return name(row.measure(), row.side());
+    }
+
+    private static String name(Measure of, Side side) {
+        return of.name() + (side == Side.MIDDLE ? "" : ", " + side.words());
+    }
+
+    /** Returns what is doubted about the set and not yet answered. */
+    public List<Doubt> doubts() {
+        return set().map(studio::doubts).orElse(List.of());
+    }
+
+    /** Returns what would be doubted about a measure if a length were read, without keeping it. */
+    public List<Doubt> doubtsIf(Measure of, Side side, Posture held, int place, LengthEntry typed) {
+        return set().map(now -> {
+                    LengthEntry entry = typed.less(now.start().offset(of));
+                    if (EntryJudgement.of(of, entry.value(), wearer().build().age()).refused()) {
+                        return List.<Doubt>of();
+                    }
+                    Reading reading = now.find(of.id(), side, held)
+                            .map(before -> before.with(place, entry))
+                            .orElseGet(() -> new Reading(of.id(), side, held, List.of(entry)));
+                    return studio.doubts(now.with(reading)).stream()
+                            .filter(doubt -> doubt.measures().contains(of.id()))
+                            .toList();
+                })
+                .orElse(List.of());
+    }
+
+    /** Says that what is doubted is right: it is not asked again about the same numbers. */
+    public void itIsRight(Doubt doubt) {
+        keep(
+                set().orElseThrow().settle(doubt.key()),
+                Sentence.of("{}: it is right", subject(doubt)));
+    }
+
+    /** Takes a correction that a doubt offers. */
+    public void correct(Doubt doubt, Doubt.Correction correction) {
+        keep(correction.set(), Sentence.of("{}: {}", subject(doubt), correction.words()));
+    }
+
+    String subject(Doubt doubt) {
+        return doubt.measures().isEmpty()
+                ? "Measurements"
+                : String.join(
+                        ", ",
+                        doubt.measures().stream()
+                                .map(studio.library().measures()::name)
+                                .toList());
     }
 
     private void keep(MeasurementSet changed, Sentence sentence) {

@@ -1,11 +1,8 @@
 package org.soberhem.desk.widget;
 
-import java.util.List;
-import java.util.Optional;
 import javafx.scene.Group;
 import javafx.scene.shape.Ellipse;
 import org.soberhem.core.figure.Figure;
-import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 
 /** One view of the figure to point at, drawn as a plain plate. */
@@ -32,16 +29,6 @@ public final class FigureDrawing extends Group {
                                         .toList(),
                                 "figure-line"),
                         Ink.shape(head, "figure-line"));
-    }
-
-    /** Draws how a tape lies, if it shows on this view. */
-    public void tape(Optional<List<Point>> line) {
-        line.ifPresent(places -> getChildren()
-                .add(Ink.polyline(
-                        Path.through(places).flattened(FLATNESS).stream()
-                                .map(view::of)
-                                .toList(),
-                        "figure-tape")));
     }
 
     /** Returns where a place of the figure lies in the picture. */

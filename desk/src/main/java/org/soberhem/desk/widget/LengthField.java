@@ -25,6 +25,7 @@ public final class LengthField extends TextField {
     private Runnable cleared = () -> {};
     private final ReadOnlyStringWrapper fault = new ReadOnlyStringWrapper(this, "fault", "");
     private String shown = "";
+    private Optional<Length> held = Optional.empty();
 
     private LengthField(Consumer<LengthEntry> accepted, Supplier<LengthFormat> format) {
         this.format = format;
@@ -65,8 +66,20 @@ public final class LengthField extends TextField {
 
     /** Shows a length, or nothing. */
     public void show(Optional<Length> value) {
+        held = value;
         shown = value.map(length -> format.get().number(length)).orElse("");
         setText(shown);
+    }
+
+    /** Returns the exact length that was handed on or shown last, if there is one. */
+    public Optional<Length> value() {
+        return held;
+    }
+
+    /** Takes a length as if it had been typed, such as one that a digital tape sends. */
+    public void take(LengthEntry entry) {
+        setText(entry.typed());
+        accept();
     }
 
     private void weigh() {
@@ -88,11 +101,13 @@ public final class LengthField extends TextField {
         }
         if (getText().isBlank()) {
             shown = "";
+            held = Optional.empty();
             cleared.run();
             return;
         }
         LengthEntry entry = LengthEntry.parse(getText(), format.get().unit());
         shown = getText();
+        held = Optional.of(entry.value());
         accepted.accept(entry);
     }
 }

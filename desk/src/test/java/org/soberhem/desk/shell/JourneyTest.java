@@ -27,8 +27,8 @@ import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
-import org.soberhem.desk.draft.PrintPanel;
 import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.studio.Studios;
 import org.soberhem.desk.widget.Paper;
 import org.soberhem.desk.widget.Tappable;
@@ -50,15 +50,15 @@ class JourneyTest {
     void start(Stage stage) throws IOException {
         folder = Files.createTempDirectory("journey");
         studio = Studios.demo(folder.resolve("workspace"), Platform::runLater);
-        PrintPanel print = new PrintPanel(
-                studio,
+        FileDesk files = new FileDesk(
                 name -> {
                     written = Optional.of(folder.resolve(name));
                     return written;
                 },
+                () -> written,
                 Runnable::run,
                 Platform::runLater);
-        stage.setScene(SoberHemApp.scene(new MainView(studio, print)));
+        stage.setScene(SoberHemApp.scene(new MainView(studio, files)));
         stage.show();
     }
 

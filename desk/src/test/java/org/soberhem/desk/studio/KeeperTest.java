@@ -21,7 +21,7 @@ import org.soberhem.files.store.Workspace;
 
 class KeeperTest {
 
-    private static final Wearer ADA = new Wearer("ada", "Ada", "", List.of());
+    private static final Wearer ADA = Wearer.of("ada", "Ada", "", List.of());
     private static final Line<Wearer> KEPT = new Line<>("ada", ADA, "Began", false, "");
 
     private final Workspace workspace = mock(Workspace.class);

@@ -47,6 +47,10 @@ class TapeDeskTest {
                 .orElseThrow();
     }
 
+    private List<String> doubted() {
+        return desk.doubts().stream().map(doubt -> doubt.saw().in(studio.format())).toList();
+    }
+
     private static LengthEntry typed(String text) {
         return LengthEntry.parse(text, LengthUnit.INCH);
     }
@@ -62,11 +66,10 @@ class TapeDeskTest {
 
     @Test
     void read_settlesWhatStoodInTheWay_andTheDraftFollows() {
-        assertThat(desk.oddity(row("full-hip")).orElseThrow().in(studio.format()))
-                .isEqualTo("readings differ by ⅞ in: measure again");
+        assertThat(doubted()).contains("Full hip readings differ by ⅞ in");
         long before = studio.situation().count(Stage.TAPE);
         desk.read(row("full-hip"), 1, typed("47 1/8"));
-        assertThat(desk.oddity(row("full-hip"))).isEmpty();
+        assertThat(doubted()).noneMatch(words -> words.contains("Full hip readings"));
         desk.read(row("waist-to-floor-back"), 0, typed("40 1/2"));
         assertThat(studio.situation().count(Stage.TAPE)).isEqualTo(before - 2);
         studio.undo();
@@ -76,7 +79,7 @@ class TapeDeskTest {
 
     @Test
     void read_impossible_isRefusedAndTheOldOneStays() {
-        assertThat(desk.read(row("full-hip"), 0, typed("-2 in")).orElseThrow().in(studio.format()))
+        assertThat(desk.read(row("full-hip"), 0, typed("-2 in")).sentence().orElseThrow().in(studio.format()))
                 .contains("must be more than nothing");
         assertThat(row("full-hip").reading().orElseThrow().taken().get(0).typed())
                 .isEqualTo("47 1/4");
@@ -84,7 +87,7 @@ class TapeDeskTest {
 
     @Test
     void read_unusual_isKeptAndQuestioned() {
-        assertThat(desk.read(row("full-hip"), 0, typed("340")).orElseThrow().in(studio.format()))
+        assertThat(desk.read(row("full-hip"), 0, typed("340")).sentence().orElseThrow().in(studio.format()))
                 .contains("is 340 in right?");
         assertThat(row("full-hip").reading().orElseThrow().taken().get(0).typed())
                 .isEqualTo("340");
@@ -123,7 +126,7 @@ class TapeDeskTest {
     @Test
     void otherLayers_markWhatNoLongerCounts_andCanBeTakenBack() {
         assertThat(row("full-hip").counts()).isTrue();
-        desk.wearOver("none", "no shaping layer");
+        desk.wearOver("none");
         assertThat(row("full-hip").counts()).isFalse();
         assertThat(row("height").counts()).isTrue();
         studio.undo();

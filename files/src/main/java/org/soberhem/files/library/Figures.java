@@ -1,33 +1,74 @@
 package org.soberhem.files.library;
 
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.soberhem.core.body.Age;
 import org.soberhem.core.figure.Figure;
+import org.soberhem.core.figure.FigurePlan;
+import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.files.sheet.YamlNode;
 
-/** Reads the figure to point at. */
+/** Reads the plain figure and what the computed one is put together from. */
 final class Figures {
 
     private Figures() {}
 
-    static Figure read(String yaml) {
-        YamlNode root = YamlNode.parse(yaml).only("outline", "tapes");
-        Map<String, Figure.TapeLine> tapes = new HashMap<>();
-        root.get("tapes").entries().forEach((measure, node) -> {
-            node.only("front", "back");
-            tapes.put(
-                    measure,
-                    new Figure.TapeLine(
-                            node.find("front").map(Figures::points),
-                            node.find("back").map(Figures::points)));
-        });
-        return new Figure(points(root.get("outline")), tapes);
+    static Figure plain(YamlNode root) {
+        return new Figure(root.get("outline").items().stream().map(Figures::point).toList());
     }
 
-    private static List<Point> points(YamlNode node) {
-        return node.items().stream().map(Figures::point).toList();
+    static FigurePlan plan(YamlNode root) {
+        YamlNode body = root.get("body").only("chin", "fork", "girths", "trunk", "legs", "arms");
+        Map<Age, FigurePlan.ByAge> ages = new EnumMap<>(Age.class);
+        for (Age age : Age.values()) {
+            String key = age.name().toLowerCase(Locale.ROOT);
+            ages.put(
+                    age,
+                    new FigurePlan.ByAge(
+                            decimal(body.get("chin").get(key)),
+                            decimal(body.get("fork").get(key)),
+                            decimal(body.get("girths").get(key))));
+        }
+        Map<String, FigurePlan.Tape> tapes = new HashMap<>();
+        root.get("tapes").entries().forEach((measure, node) -> tapes.put(measure, tape(node)));
+        return new FigurePlan(
+                ages, levels(body.get("trunk")), levels(body.get("legs")), levels(body.get("arms")), tapes);
+    }
+
+    private static List<FigurePlan.Level> levels(YamlNode node) {
+        return node.items().stream().map(Figures::level).toList();
+    }
+
+    private static FigurePlan.Level level(YamlNode node) {
+        node.only("level", "at", "girth", "flat", "ratio", "centre", "measures");
+        return new FigurePlan.Level(
+                node.get("level").text(),
+                decimal(node.get("at")),
+                decimal(node.get("girth")),
+                decimal(node.find("flat").orElse(node.get("girth"))),
+                decimal(node.get("ratio")),
+                decimal(node.get("centre")),
+                node.get("measures").texts());
+    }
+
+    private static FigurePlan.Tape tape(YamlNode node) {
+        node.only("ring", "path", "on");
+        Optional<String> ring = node.find("ring").map(YamlNode::text);
+        Set<FigureView> on = node.find("on").map(YamlNode::texts).orElse(List.of()).stream()
+                .map(view -> FigureView.valueOf(view.toUpperCase(Locale.ROOT)))
+                .collect(Collectors.toSet());
+        return new FigurePlan.Tape(ring, node.find("path").map(YamlNode::texts).orElse(List.of()), on);
+    }
+
+    private static double decimal(YamlNode node) {
+        return Double.parseDouble(node.text());
     }
 
     static Point point(YamlNode node) {

@@ -1,38 +1,114 @@
 package org.soberhem.files.library;
 
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.soberhem.core.layers.Layer;
+import org.soberhem.core.layers.LayerClass;
 import org.soberhem.core.layers.LayerStack;
 import org.soberhem.core.layers.Wardrobe;
 import org.soberhem.files.sheet.YamlNode;
 
-/** Reads foundation layers and their stacks. */
+/** Reads foundation layers and their stacks. Lengths are written in centimetres. */
 final class Layers {
 
     private Layers() {}
 
     static Wardrobe read(String yaml) {
-        YamlNode root = YamlNode.parse(yaml).only("layers", "stacks");
+        YamlNode root = YamlNode.parse(yaml).only("cautions", "layers", "stacks");
+        Map<String, String> cautions = new LinkedHashMap<>();
+        root.get("cautions").entries().forEach((id, text) -> cautions.put(id, text.text()));
         return new Wardrobe(
                 root.get("layers").items().stream().map(Layers::layer).toList(),
-                root.get("stacks").items().stream().map(Layers::stack).toList());
+                root.get("stacks").items().stream().map(Layers::stack).toList(),
+                cautions);
     }
 
     private static Layer layer(YamlNode node) {
-        node.only("id", "name", "about", "changes", "caution");
+        node.only(
+                "id", "name", "years", "who", "class", "about", "mind", "effects", "changes", "needs", "not-with",
+                "supports", "cautions");
+        List<YamlNode> years = node.get("years").items();
+        Set<String> notWith = new HashSet<>();
+        node.find("not-with").map(YamlNode::texts).orElse(List.of()).stream()
+                // A whole class is written for layers of which one is worn at a time; the wardrobe sees to those.
+                .filter(other -> !other.startsWith("class "))
+                .forEach(notWith::add);
         return new Layer(
                 node.get("id").text(),
                 node.get("name").text(),
+                years.get(0).number(),
+                years.get(1).number(),
+                node.get("who").texts(),
+                kind(node.get("class")),
                 node.get("about").text(),
+                node.find("mind").map(YamlNode::text).orElse(""),
+                node.find("effects").map(YamlNode::items).orElse(List.of()).stream()
+                        .map(Layers::effect)
+                        .toList(),
                 Set.copyOf(node.get("changes").texts()),
-                node.find("caution").map(YamlNode::text).orElse(""));
+                node.find("needs").map(YamlNode::items).orElse(List.of()).stream()
+                        .map(Layers::need)
+                        .toList(),
+                notWith,
+                node.find("supports").map(Layers::supports),
+                node.find("cautions").map(YamlNode::texts).orElse(List.of()));
+    }
+
+    private static LayerClass kind(YamlNode node) {
+        return LayerClass.valueOf(node.text().toUpperCase(Locale.ROOT).replace('-', '_'));
+    }
+
+    private static Layer.Effect effect(YamlNode node) {
+        List<YamlNode> by = node.only("measure", "by", "unit", "when").get("by").items();
+        boolean share = "percent".equals(node.get("unit").text());
+        double unit = share ? 0.01 : 10;
+        return new Layer.Effect(
+                node.get("measure").text(),
+                decimal(by.get(0)) * unit,
+                decimal(by.get(1)) * unit,
+                share,
+                node.get("when").text());
+    }
+
+    private static Layer.Need need(YamlNode node) {
+        node.only("class", "layers", "why");
+        return new Layer.Need(
+                node.find("class").map(Layers::kind),
+                node.find("layers").map(YamlNode::texts).orElse(List.of()),
+                node.get("why").text());
+    }
+
+    private static Layer.Supports supports(YamlNode node) {
+        node.only("hem-girth", "side", "back");
+        return new Layer.Supports(span(node, "hem-girth"), span(node, "side"), span(node, "back"));
+    }
+
+    private static Optional<Layer.Span> span(YamlNode node, String name) {
+        return node.find(name)
+                .map(YamlNode::items)
+                .map(two -> new Layer.Span(decimal(two.get(0)) * 10, decimal(two.get(1)) * 10));
+    }
+
+    private static double decimal(YamlNode node) {
+        return Double.parseDouble(node.text());
     }
 
     private static LayerStack stack(YamlNode node) {
-        node.only("id", "title", "layers");
+        node.only("id", "title", "years", "place", "who", "layers", "note");
+        List<YamlNode> years = node.get("years").items();
         return new LayerStack(
                 node.get("id").text(),
                 node.get("title").text(),
-                node.get("layers").texts());
+                years.get(0).number(),
+                years.get(1).number(),
+                node.get("place").text(),
+                node.get("who").text(),
+                node.get("layers").texts(),
+                node.find("note").map(YamlNode::text).orElse(""));
     }
 }

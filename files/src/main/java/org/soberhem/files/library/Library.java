@@ -4,13 +4,20 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.soberhem.core.body.Asked;
 import org.soberhem.core.body.MeasureCatalogue;
+import org.soberhem.core.doubt.Proportions;
+import org.soberhem.core.doubt.Relation;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.figure.Figure;
+import org.soberhem.core.figure.FigurePlan;
 import org.soberhem.core.fitting.FitReading;
 import org.soberhem.core.fitting.Zone;
 import org.soberhem.core.layers.Wardrobe;
+import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.silhouette.Rule;
+import org.soberhem.core.size.SizeChart;
+import org.soberhem.files.exchange.SizeChartCsv;
 import org.soberhem.files.sheet.SheetReader;
 import org.soberhem.files.sheet.YamlNode;
 
@@ -20,12 +27,22 @@ public final class Library {
     private final Lazily<MeasureCatalogue> measures =
             new Lazily<>(() -> Measures.read(Resources.text("measures.yaml")));
     private final Lazily<Wardrobe> wardrobe = new Lazily<>(() -> Layers.read(Resources.text("layers.yaml")));
-    private final Lazily<Figure> figure = new Lazily<>(() -> Figures.read(Resources.text("figure.yaml")));
+    private final Lazily<List<Relation>> relations =
+            new Lazily<>(() -> DoubtData.relations(Resources.text("relations.yaml"), measures()));
+    private final Lazily<Proportions> proportions =
+            new Lazily<>(() -> DoubtData.proportions(Resources.text("proportions.yaml")));
+    private final Lazily<YamlNode> figures = new Lazily<>(
+            () -> YamlNode.parse(Resources.text("figure.yaml")).only("outline", "body", "tapes"));
+    private final Lazily<Figure> figure = new Lazily<>(() -> Figures.plain(figures.get()));
+    private final Lazily<FigurePlan> figurePlan = new Lazily<>(() -> Figures.plan(figures.get()));
     private final Lazily<List<Rule>> rules = new Lazily<>(() -> Rules.read(Resources.text("rules.yaml")));
     private final Lazily<YamlNode> places =
             new Lazily<>(() -> YamlNode.parse(Resources.text("zones.yaml")).only("zones", "readings"));
     private final Lazily<List<Zone>> zones = new Lazily<>(() -> Zones.read(places.get()));
     private final Lazily<List<FitReading>> fitReadings = new Lazily<>(() -> Zones.readings(places.get()));
+    private final Lazily<Asked> asked = new Lazily<>(() -> AskedData.read(Resources.text("asked.yaml")));
+    private final Lazily<YamlNode> sizes =
+            new Lazily<>(() -> YamlNode.parse(Resources.text("sizes/index.yaml")).only("governing", "charts"));
     private final Map<String, String> sheetTexts = new LinkedHashMap<>();
     private final Map<String, Lazily<CompiledSheet>> sheets = new LinkedHashMap<>();
 
@@ -50,8 +67,44 @@ public final class Library {
         return wardrobe.get();
     }
 
+    /** Returns what readings of one set usually have to do with each other. */
+    public List<Relation> relations() {
+        return relations.get();
+    }
+
+    /** Returns how the girths of grown bodies go together. */
+    public Proportions proportions() {
+        return proportions.get();
+    }
+
+    /** Returns what a wearer is asked for beside what a draft needs. */
+    public Asked asked() {
+        return asked.get();
+    }
+
+    /** Returns the measures that decide a size, by kind of garment, the best first. */
+    public Map<String, List<String>> governing() {
+        Map<String, List<String>> governing = new LinkedHashMap<>();
+        sizes.get().get("governing").entries().forEach((kind, ids) -> governing.put(kind, ids.texts()));
+        return governing;
+    }
+
+    /** Returns the shipped size charts. */
+    public List<SizeChart> charts() {
+        return sizes.get().get("charts").texts().stream()
+                .map(name -> SizeChartCsv.read(
+                        Resources.text("sizes/" + name + ".csv"), name, measures(), LengthUnit.CENTIMETRE))
+                .toList();
+    }
+
+    /** Returns the plain figure to point at. */
     public Figure figure() {
         return figure.get();
+    }
+
+    /** Returns what a wearer's own figure is put together from. */
+    public FigurePlan figurePlan() {
+        return figurePlan.get();
     }
 
     public List<Rule> rules() {

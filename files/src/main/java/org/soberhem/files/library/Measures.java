@@ -1,7 +1,10 @@
 package org.soberhem.files.library;
 
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import org.soberhem.core.body.Age;
 import org.soberhem.core.body.Measure;
 import org.soberhem.core.body.MeasureCatalogue;
 import org.soberhem.core.length.Length;
@@ -20,39 +23,62 @@ final class Measures {
 
     private static Measure measure(YamlNode node) {
         node.only(
-                "id",
-                "name",
-                "aliases",
-                "kind",
-                "sides",
-                "definition",
-                "landmarks",
-                "how",
-                "tension",
-                "posture",
-                "helper",
-                "layers",
-                "usual",
-                "iso",
+                "id", "name", "aliases", "kind", "sides", "wearers", "definition", "landmarks", "how", "tension",
+                "posture", "helper", "alone", "layers", "usual", "iso", "station", "floor", "ribbon", "fine", "caution",
                 "confusable");
-        List<YamlNode> usual = node.get("usual").items();
         return new Measure(
                 node.get("id").text(),
                 node.get("name").text(),
                 node.get("aliases").texts(),
-                Measure.Kind.valueOf(node.get("kind").text().toUpperCase(Locale.ROOT)),
-                "both".equals(node.get("sides").text()),
+                Measure.Kind.valueOf(constant(node.get("kind"))),
+                Measure.Sides.valueOf(constant(node.get("sides"))),
+                Measure.Wearers.valueOf(constant(node.get("wearers"))),
                 node.get("definition").text(),
                 node.get("landmarks").text(),
+                how(node),
+                usual(node.get("usual")),
+                node.find("iso").map(Measures::iso),
+                node.find("confusable").map(Measures::confusable).orElse(List.of()));
+    }
+
+    private static String constant(YamlNode node) {
+        return node.text().toUpperCase(Locale.ROOT).replace('-', '_');
+    }
+
+    private static Measure.How how(YamlNode node) {
+        YamlNode alone = node.get("alone").only("reliable", "hint");
+        return new Measure.How(
                 node.get("how").text(),
                 node.get("tension").text(),
                 node.get("posture").text(),
                 node.get("helper").text(),
+                "yes".equals(alone.get("reliable").text()),
+                alone.get("hint").text(),
                 node.get("layers").text(),
-                centimetres(usual.get(0)),
-                centimetres(usual.get(1)),
-                node.find("iso").map(YamlNode::text),
-                node.find("confusable").map(Measures::confusable).orElse(List.of()));
+                Measure.Station.valueOf(constant(node.get("station"))),
+                node.find("floor").isPresent(),
+                node.find("ribbon").isPresent(),
+                node.find("fine").isPresent(),
+                node.find("caution").map(YamlNode::text).orElse(""));
+    }
+
+    private static Map<Age, Measure.Usual> usual(YamlNode node) {
+        Map<Age, Measure.Usual> usual = new EnumMap<>(Age.class);
+        node.entries().forEach((age, limits) -> {
+            List<YamlNode> two = limits.items();
+            usual.put(
+                    Age.valueOf(age.toUpperCase(Locale.ROOT)),
+                    new Measure.Usual(centimetres(two.get(0)), centimetres(two.get(1))));
+        });
+        return usual;
+    }
+
+    private static Measure.Iso iso(YamlNode node) {
+        node.only("term", "match", "clause");
+        return new Measure.Iso(
+                node.get("term").text(),
+                "same".equals(node.get("match").text()),
+                node.find("clause").map(YamlNode::text).orElse(""));
     }
 
     private static List<Measure.Confusable> confusable(YamlNode node) {

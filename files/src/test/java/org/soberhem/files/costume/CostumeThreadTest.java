@@ -16,6 +16,8 @@ import org.soberhem.core.alter.Sides;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Reading;
+import org.soberhem.core.body.Wearer;
+import org.soberhem.core.doubt.Doubts;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.InTheWay;
@@ -44,10 +46,16 @@ class CostumeThreadTest {
     private static final Library LIBRARY = Library.shipped();
     private static final CompiledSheet SHEET = LIBRARY.sheet("blouse-1906").orElseThrow();
     private static final String CORSET = "blouse-1906";
-    private static final InTheWay IN_THE_WAY = new InTheWay(LIBRARY.measures(), LIBRARY.wardrobe(), LIBRARY.rules());
+    private static final InTheWay IN_THE_WAY = new InTheWay(
+            LIBRARY.measures(),
+            LIBRARY.wardrobe(),
+            LIBRARY.rules(),
+            new Doubts(LIBRARY.measures(), LIBRARY.relations(), LIBRARY.proportions(), LIBRARY.wardrobe()));
+    private static final Tape TAPE = new Tape(LIBRARY.measures(), LIBRARY.wardrobe());
+    private static final Wearer ADA = Wearer.of("ada", "Ada", "", List.of());
 
     private static MeasurementSet set(String stack, String... readings) {
-        MeasurementSet set = new MeasurementSet("may", DAY, stack, "", "", List.of());
+        MeasurementSet set = MeasurementSet.of("may", DAY, stack, "", "", List.of());
         for (String reading : readings) {
             String[] parts = reading.split(" = ");
             List<LengthEntry> taken = List.of(parts[1].split("; ")).stream()
@@ -76,7 +84,7 @@ class CostumeThreadTest {
         Garment garment =
                 new Garment("Blouse", LIBRARY.sheetText("blouse-1906").orElseThrow(), Map.of(), alterations, List.of());
         return new Costume(
-                "c", "Secretary", "", 1906, Optional.empty(), "ada", "may", CORSET, List.of(garment), fittings, "");
+                "c", "Secretary", "", 1906, Optional.empty(), "ada", "may", CORSET, List.of(garment), fittings, "", Map.of());
     }
 
     private static Judgement judged(Costume costume, MeasurementSet set) {
@@ -84,7 +92,7 @@ class CostumeThreadTest {
         Map<String, DraftException> failures = new LinkedHashMap<>();
         for (Garment garment : costume.garments()) {
             try {
-                works.put(garment.name(), Work.of(SHEET, Tape.inputs(set, garment.settings()), garment.alterations()));
+                works.put(garment.name(), Work.of(SHEET, TAPE.inputs(set, costume, garment.settings()), garment.alterations()));
             } catch (DraftException dead) {
                 failures.put(garment.name(), dead);
             }
@@ -93,7 +101,7 @@ class CostumeThreadTest {
     }
 
     private static List<String> inTheWay(Costume costume, MeasurementSet set) {
-        return IN_THE_WAY.of(judged(costume, set), Optional.of(set)).stream()
+        return IN_THE_WAY.of(judged(costume, set), ADA, Optional.of(set), DAY, 6).stream()
                 .map(obstacle -> obstacle.stage() + ": " + obstacle.sentence().in(LengthFormat.INCH_EIGHTHS))
                 .toList();
     }
@@ -124,7 +132,7 @@ class CostumeThreadTest {
     @Test
     void notMeasured_saysToBeginWithTheTape() {
         Costume costume = costume(List.of(), List.of());
-        List<Obstacle> found = IN_THE_WAY.of(new Judgement(costume, Map.of(), Map.of()), Optional.empty());
+        List<Obstacle> found = IN_THE_WAY.of(new Judgement(costume, Map.of(), Map.of()), ADA, Optional.empty(), DAY, 6);
         assertThat(found).singleElement().satisfies(obstacle -> {
             assertThat(obstacle.stage()).isEqualTo(Stage.TAPE);
             assertThat(obstacle.sentence().in(LengthFormat.INCH_EIGHTHS))
@@ -240,7 +248,7 @@ class CostumeThreadTest {
     @Test
     void version_keepsWhatItWasDrawnFrom_whenTheTapeChanges() {
         Garment garment = costume(List.of(), List.of()).garments().get(0);
-        Garment named = garment.withVersion(DAY, "first mock-up", Tape.inputs(middle(CORSET), Map.of()));
+        Garment named = garment.withVersion(DAY, "first mock-up", TAPE.inputs(middle(CORSET), costume(List.of(), List.of()), Map.of()));
         assertThat(named.versionWords()).isEqualTo("version 1");
         assertThat(named.with(LengthenAtLevel.evenly("midriff", 10, Sides.BOTH)).versionWords())
                 .isEqualTo("after version 1");

@@ -123,7 +123,7 @@ class ExchangeTest {
                 "full-bust | line 1: write measure,value",
                 "full-bust,38 3/0 in | nothing under its stroke",
                 "full-bust,-2 in | must be more than nothing",
-                "armscye@up,16 in | \"@up\" must be @left or @right",
+                "armscye@up,16 in | \"@up\" must be @left, @right or @seated",
                 "{\"full-bust\": | are not JSON"
             })
     void measures_badInput_saysWhatAndWhere(String text, String message) {

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -13,10 +13,16 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.Sides;
+import org.soberhem.core.body.Age;
+import org.soberhem.core.body.Build;
+import org.soberhem.core.body.Measure;
 import org.soberhem.core.draft.Checks;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Drafter;
+import org.soberhem.core.figure.BodyFigure;
 import org.soberhem.core.figure.Figure;
+import org.soberhem.core.figure.FigurePlan;
+import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.fitting.FitReading;
 import org.soberhem.core.fitting.Zone;
 import org.soberhem.core.geometry.Point;
@@ -97,32 +103,105 @@ class LibraryAgreesTest {
     }
 
     @Test
-    void corsets_carryTheirCaution() {
-        // Usual cautions: in stages, never to a number, stop at pain, not for children, ask a clinician.
-        assertThat(LIBRARY.wardrobe().layers())
-                .filteredOn(
-                        layer -> layer.id().startsWith("corset-s") || layer.id().startsWith("corset-l"))
-                .isNotEmpty()
-                .allSatisfy(layer -> assertThat(layer.caution())
-                        .contains("stages", "Not for children", "clinician", "stop at pain"));
+    void layers_namesAgree_andTheirNumbersAreRanges() {
+        Set<String> ids = new HashSet<>();
+        for (Layer layer : LIBRARY.wardrobe().layers()) {
+            assertThat(ids.add(layer.id())).as(layer.id()).isTrue();
+            assertThat(layer.from()).as(layer.id()).isLessThan(layer.to());
+            assertThat(LIBRARY.wardrobe().cautions().keySet()).as(layer.id()).containsAll(layer.cautions());
+            layer.effects().forEach(effect -> {
+                assertThat(effect.least()).as(layer.id()).isLessThanOrEqualTo(effect.most());
+                assertThat(layer.changes()).as(layer.id()).contains(effect.measure());
+            });
+            layer.notWith().forEach(other -> assertThat(LIBRARY.wardrobe().layer(other))
+                    .as("%s of %s", other, layer.id())
+                    .isPresent());
+        }
+        assertThat(ids).hasSizeBetween(40, 80);
+        assertThat(LIBRARY.wardrobe().stacks()).hasSizeGreaterThan(14);
     }
 
     @Test
-    void stays_areDressedAfterShiftAndStockings() {
+    void cautions_areAllReached() {
+        Set<String> reached = new HashSet<>();
+        LIBRARY.wardrobe().layers().forEach(layer -> reached.addAll(layer.cautions()));
+        LIBRARY.measures().all().forEach(measure -> reached.add(measure.how().caution()));
+        assertThat(reached).containsAll(LIBRARY.wardrobe().cautions().keySet());
+        LIBRARY.measures().all().stream()
+                .map(measure -> measure.how().caution())
+                .filter(caution -> !caution.isEmpty())
+                .forEach(caution -> assertThat(LIBRARY.wardrobe().cautions()).containsKey(caution));
+    }
+
+    @Test
+    void corsetsAndStays_carryTheirCautions() {
+        // Usual cautions: in stages, never to a number, stop at pain, not for children, ask a clinician.
+        assertThat(LIBRARY.wardrobe().layers())
+                .filteredOn(layer -> layer.id().matches("(corset|stays|bodies)-\\d.*"))
+                .hasSizeGreaterThan(8)
+                .allSatisfy(layer -> assertThat(layer.cautions()).contains("lacing", "clinician", "not-children"));
+        assertThat(LIBRARY.wardrobe().cautions().get("lacing")).contains("stages", "never to a target number", "Stop at pain");
+        assertThat(LIBRARY.wardrobe().cautions().get("clinician")).contains("ask a clinician");
+    }
+
+    @Test
+    void stacks_areWornAndDressedAsTheirLayersAsk_inYearsThatTheyHave() {
         // Dressing order: stockings and shoes before stays that stop one bending (common practice).
         for (LayerStack stack : LIBRARY.wardrobe().stacks()) {
-            List<String> order = stack.layers();
-            int corset = order.stream()
-                    .filter(id -> id.startsWith("corset-s") || id.startsWith("corset-l"))
-                    .mapToInt(order::indexOf)
-                    .findFirst()
-                    .orElse(Integer.MAX_VALUE);
-            for (String before : List.of("chemise", "combination", "stockings-suspended", "shoes-heeled")) {
-                assertThat(order.indexOf(before))
-                        .as("%s in %s", before, stack.id())
-                        .isLessThan(corset);
+            assertThat(LIBRARY.wardrobe().problems(stack)).as(stack.id()).isEmpty();
+            for (Layer layer : LIBRARY.wardrobe().layersOf(stack)) {
+                assertThat(layer.from() <= stack.to() && layer.to() >= stack.from())
+                        .as("%s in %s", layer.id(), stack.id())
+                        .isTrue();
             }
         }
+    }
+
+    @Test
+    void relations_haveLimits_andTouchMeasuresOfTheCatalogue() {
+        assertThat(LIBRARY.relations()).hasSizeGreaterThan(80).allSatisfy(relation -> {
+            assertThat(relation.least()).as(relation.says()).isLessThan(relation.most());
+            assertThat(List.of("sample", "tried on the sample", "common practice", "memory"))
+                    .contains(relation.evidence());
+            assertThat(relation.measures()).allSatisfy(id -> assertThat(LIBRARY.measures().find(id)).isPresent());
+        });
+        assertThat(LIBRARY.proportions().variables())
+                .allSatisfy(variable -> assertThat(LIBRARY.measures().find(variable.measure())).isPresent());
+    }
+
+    @Test
+    void asked_growsWithAge() {
+        // Small children need few measurements, adults many (common practice): a baby its height and weight, a toddler
+        // chest and waist too.
+        Map<Age, List<String>> least = LIBRARY.asked().least();
+        assertThat(least.get(Age.INFANT)).containsExactly("height");
+        assertThat(LIBRARY.asked().weighed()).contains(Age.INFANT);
+        assertThat(least.get(Age.TODDLER)).contains("height", "chest", "waist-crease");
+        assertThat(least.get(Age.CHILD)).containsAll(least.get(Age.TODDLER)).hasSizeGreaterThan(5);
+        least.forEach((age, ids) -> ids.forEach(id -> assertThat(
+                        LIBRARY.measures().find(id).orElseThrow().isFor(new Build(age, false)))
+                .as("%s of %s", id, age.words())
+                .isTrue()));
+        assertThat(LIBRARY.measures().all(new Build(Age.INFANT, false)).size())
+                .isLessThan(LIBRARY.measures().all(new Build(Age.CHILD, false)).size());
+    }
+
+    @Test
+    void measures_saysWhichTermOfTheStandard_andThatItIsFromMemory() {
+        Measure waist = LIBRARY.measures().find("waist-midway").orElseThrow();
+        assertThat(waist.iso().orElseThrow().words()).contains("\"waist girth\"", "from memory");
+        assertThat(LIBRARY.measures().all().stream().filter(measure -> measure.iso().isPresent()).count())
+                .isGreaterThan(25);
+    }
+
+    @Test
+    void charts_areReadAndDecidedByMeasuresThatTheyHave() {
+        assertThat(LIBRARY.charts()).isNotEmpty().allSatisfy(chart -> {
+            assertThat(chart.source()).contains("memory");
+            assertThat(chart.rows()).hasSizeGreaterThan(5);
+        });
+        LIBRARY.governing().values().forEach(ids -> ids.forEach(
+                id -> assertThat(LIBRARY.measures().find(id)).as(id).isPresent()));
     }
 
     @Test
@@ -163,20 +242,26 @@ class LibraryAgreesTest {
     }
 
     @Test
-    void figure_itsTapesBelongToKnownMeasures_andLieOnIt() {
-        Figure figure = LIBRARY.figure();
-        figure.tapes().forEach((measure, line) -> {
-            assertThat(LIBRARY.measures().find(measure)).as(measure).isPresent();
-            Stream.of(line.front(), line.back())
-                    .flatMap(Optional::stream)
-                    .flatMap(List::stream)
-                    .forEach(place -> {
-                        assertThat(Math.abs(place.x())).as(measure).isLessThanOrEqualTo(Figure.HALF_BREADTH);
-                        assertThat(place.y()).as(measure).isBetween(0.0, Figure.HEIGHT);
-                    });
-        });
-        assertThat(figure.tapes()).hasSameSizeAs(LIBRARY.measures().all());
-        for (Point place : figure.half()) {
+    void figures_everyMeasureHasItsTape_onLandmarksThatThereAre() {
+        FigurePlan plan = LIBRARY.figurePlan();
+        assertThat(plan.tapes().keySet())
+                .containsExactlyInAnyOrderElementsOf(
+                        LIBRARY.measures().all().stream().map(Measure::id).toList());
+        for (Age age : Age.values()) {
+            BodyFigure figure = new BodyFigure(plan, new Build(age, true), measure -> Double.NaN);
+            for (Measure measure : LIBRARY.measures().all()) {
+                assertThat(Stream.of(FigureView.values()).filter(view -> figure.tape(measure.id(), view).isPresent()))
+                        .as(measure.id())
+                        .isNotEmpty();
+                // The tape of an unmeasured body reads something that is usual at its age, or nearly so.
+                measure.usualAt(age).ifPresent(usual -> assertThat(
+                                figure.expected(measure.id()).orElseThrow())
+                        .as("%s of %s", measure.id(), age.words())
+                        .isBetween(
+                                usual.least().toMillimetres() * 0.75 - 15, usual.most().toMillimetres() * 1.25 + 15));
+            }
+        }
+        for (Point place : LIBRARY.figure().half()) {
             assertThat(place.x()).isBetween(0.0, Figure.HALF_BREADTH);
         }
     }

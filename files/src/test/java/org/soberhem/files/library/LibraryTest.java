@@ -27,11 +27,13 @@ class LibraryTest {
     @Test
     void measures_areAtLeastThoseOfBodiceSleeveAndSkirt() {
         MeasureCatalogue catalogue = LIBRARY.measures();
-        assertThat(catalogue.all()).hasSizeGreaterThanOrEqualTo(25);
+        assertThat(catalogue.all()).hasSizeGreaterThanOrEqualTo(60);
         assertThat(catalogue.find("bust").orElseThrow().id()).isEqualTo("full-bust");
         assertThat(catalogue.find("natural waist").orElseThrow().id()).isEqualTo("waist-crease");
         for (Measure measure : catalogue.all()) {
-            assertThat(measure.usualLeast()).as(measure.id()).isLessThan(measure.usualMost());
+            measure.usual().forEach((age, usual) -> assertThat(usual.least())
+                    .as("%s of %s", measure.id(), age.words())
+                    .isLessThan(usual.most()));
             measure.confusable()
                     .forEach(other -> assertThat(catalogue.find(other.id()))
                             .as(other.id())

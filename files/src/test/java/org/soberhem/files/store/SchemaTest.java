@@ -35,7 +35,7 @@ class SchemaTest {
 
     @Test
     void older_isBroughtUpByTheMigrationsAfterIt_andKeepsWhatItHas() {
-        Wearer ada = new Wearer("ada", "Ada", "", List.of());
+        Wearer ada = Wearer.of("ada", "Ada", "", List.of());
         try (Workspace workspace = Workspace.open(folder, Clock.systemUTC())) {
             workspace.keep("wearer", "ada", ada, "new", "Began", "[]", Wearer.class);
         }

@@ -53,8 +53,8 @@ class WorkspaceTest {
         Reading reading = new Reading(
                 "full-bust", Side.MIDDLE, Posture.STANDING, List.of(LengthEntry.parse("38 1/2", LengthUnit.INCH)));
         MeasurementSet set =
-                new MeasurementSet("s1", LocalDate.of(2026, 3, 1), "none", "", "a helper", List.of(reading));
-        return new Wearer("w1", "Ida", note, List.of(set));
+                MeasurementSet.of("s1", LocalDate.of(2026, 3, 1), "none", "", "a helper", List.of(reading));
+        return Wearer.of("w1", "Ida", note, List.of(set));
     }
 
     private static Costume costume() {
@@ -102,7 +102,8 @@ class WorkspaceTest {
                 "blouse-1906",
                 List.of(blouse),
                 List.of(fitting),
-                "");
+                "",
+                Map.of());
     }
 
     @Test

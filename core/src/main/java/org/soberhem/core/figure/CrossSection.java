@@ -1,0 +1,75 @@
+package org.soberhem.core.figure;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A body cut level: an ellipse round a middle.
+ *
+ * @param name of the level
+ * @param middle of the ellipse
+ * @param breadth half of it, in millimetres
+ * @param depth half of it, in millimetres
+ * @param measured whether its girth was read; otherwise it follows its neighbours
+ */
+public record CrossSection(String name, Place middle, double breadth, double depth, boolean measured) {
+
+    private static final int STEPS = 24;
+
+    /** Returns the ellipse of a girth whose depth is a share of its breadth. */
+    static CrossSection ofGirth(String name, Place middle, double girth, double ratio, boolean measured) {
+        double breadth = girth / perimeter(1, ratio);
+        return new CrossSection(name, middle, breadth, breadth * ratio, measured);
+    }
+
+    /**
+     * Returns the perimeter of an ellipse within a millionth for the shapes of bodies.
+     *
+     * @see "S. Ramanujan, Modular Equations and Approximations to Pi, Quarterly Journal of Mathematics 45 (1914), second
+     *     formula for the ellipse"
+     */
+    static double perimeter(double a, double b) {
+        double h = (a - b) * (a - b) / ((a + b) * (a + b));
+        return Math.PI * (a + b) * (1 + 3 * h / (10 + Math.sqrt(4 - 3 * h)));
+    }
+
+    public double girth() {
+        return perimeter(breadth, depth);
+    }
+
+    /** Returns the half of the ring that a view shows, from left to right of the picture. */
+    List<Place> shown(FigureView view) {
+        double from =
+                switch (view) {
+                    case FRONT -> Math.PI;
+                    case SIDE -> -Math.PI / 2;
+                    case BACK -> 0;
+                };
+        List<Place> half = new ArrayList<>();
+        for (int i = 0; i <= STEPS; i++) {
+            double angle = from - Math.PI * i / STEPS;
+            half.add(new Place(
+                    middle.x() + breadth * StrictMath.cos(angle),
+                    middle.y(),
+                    middle.z() + depth * StrictMath.sin(angle)));
+        }
+        return half;
+    }
+
+    /** Returns the place in front (1) or behind (-1), or at the wearer's right or left side. */
+    Place front() {
+        return new Place(middle.x(), middle.y(), middle.z() + depth);
+    }
+
+    Place back() {
+        return new Place(middle.x(), middle.y(), middle.z() - depth);
+    }
+
+    Place right() {
+        return new Place(middle.x() - breadth, middle.y(), middle.z());
+    }
+
+    Place left() {
+        return new Place(middle.x() + breadth, middle.y(), middle.z());
+    }
+}

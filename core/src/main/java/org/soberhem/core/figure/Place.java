@@ -1,0 +1,30 @@
+package org.soberhem.core.figure;
+
+import org.soberhem.core.geometry.Point;
+
+/**
+ * A place on a standing body.
+ *
+ * @param x towards the wearer's left, in millimetres from the middle
+ * @param y up from the floor
+ * @param z forward from the ankles
+ */
+public record Place(double x, double y, double z) {
+
+    double distanceTo(Place other) {
+        return Math.hypot(Math.hypot(x - other.x, y - other.y), z - other.z);
+    }
+
+    Place mirrored() {
+        return new Place(-x, y, z);
+    }
+
+    /** Returns the place as one view of the figure shows it: x to the right of the picture, y downwards from the floor. */
+    public Point on(FigureView view) {
+        return switch (view) {
+            case FRONT -> new Point(x, -y);
+            case BACK -> new Point(-x, -y);
+            case SIDE -> new Point(z, -y);
+        };
+    }
+}

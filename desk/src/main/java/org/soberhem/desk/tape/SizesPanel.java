@@ -1,0 +1,174 @@
+package org.soberhem.desk.tape;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.ToDoubleFunction;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import org.soberhem.core.body.MeasurementSet;
+import org.soberhem.core.length.Length;
+import org.soberhem.core.length.Sentence;
+import org.soberhem.core.pattern.Side;
+import org.soberhem.core.size.Cup;
+import org.soberhem.core.size.SizeChart;
+import org.soberhem.core.size.SizeMatch;
+import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.widget.FileDesk;
+import org.soberhem.desk.widget.LengthField;
+import org.soberhem.desk.widget.Parts;
+import org.soberhem.files.exchange.FormatException;
+import org.soberhem.files.exchange.SizeChartCsv;
+
+/** Sized patterns: in which size of a chart a piece is taken, and what is then left to alter. */
+final class SizesPanel extends BorderPane {
+
+    private final Studio studio;
+    private final TapeDesk desk;
+    private final FileDesk files;
+    private final ChoiceBox<SizeChart> chart = new ChoiceBox<>();
+    private final ChoiceBox<String> garment = new ChoiceBox<>();
+    private final LengthField ease;
+    private final VBox answer = new VBox(0);
+    private final Label said = Parts.text("", "small", "needs");
+    private Length wanted = Length.ofInches(2, 0, 8);
+
+    SizesPanel(Studio studio, TapeDesk desk, FileDesk files) {
+        this.studio = studio;
+        this.desk = desk;
+        this.files = files;
+        chart.setConverter(Parts.words(SizeChart::title));
+        chart.setMaxWidth(260);
+        chart.setId("chart");
+        chart.valueProperty().addListener((was, before, now) -> match());
+        garment.setConverter(Parts.words(kind -> kind));
+        garment.getItems().setAll(studio.library().governing().keySet());
+        garment.setValue(garment.getItems().get(0));
+        garment.setId("garment-kind");
+        garment.valueProperty().addListener((was, before, now) -> match());
+        ease = new LengthField(studio::format, value -> {
+            wanted = value;
+            match();
+        });
+        ease.setId("wanted-ease");
+        Button load = Parts.button("A chart from a file (CSV)", () -> files.read(this::read, said::setText));
+        load.setId("load-chart");
+        FlowPane head = new FlowPane(
+                8, 6, garment, Parts.label("by", "soft"), chart, Parts.label("ease wanted", "soft"), ease, load);
+        head.setAlignment(Pos.CENTER_LEFT);
+        head.setPadding(new Insets(10, 16, 8, 16));
+        head.getStyleClass().add("band");
+        setTop(head);
+        var scroll = Parts.scroll(answer);
+        scroll.getStyleClass().add("sheet");
+        setCenter(scroll);
+    }
+
+    private void read(String text, String name) {
+        try {
+            SizeChart read = SizeChartCsv.read(
+                    text, name, studio.library().measures(), studio.format().unit());
+            studio.keep(studio.maker().with(read), "chart", Sentence.of("Took over the size chart \"{}\"", read.title()));
+            said.setText("");
+            refresh();
+            chart.setValue(read);
+        } catch (FormatException wrong) {
+            said.setText(name + ", " + wrong.getMessage());
+            match();
+        }
+    }
+
+    /** Shows the charts and the match. */
+    void refresh() {
+        SizeChart chosen = chart.getValue();
+        List<SizeChart> all = new ArrayList<>(studio.library().charts());
+        all.addAll(studio.maker().charts());
+        chart.getItems().setAll(all);
+        chart.setValue(chosen != null && all.contains(chosen) ? chosen : all.get(0));
+        ease.show(Optional.of(wanted));
+        match();
+    }
+
+    private void match() {
+        answer.getChildren().setAll(said);
+        Parts.show(said, !said.getText().isEmpty());
+        Optional<MeasurementSet> set = studio.situation() == null ? Optional.empty() : desk.set();
+        if (chart.getValue() == null || set.isEmpty()) {
+            answer.getChildren().add(Parts.text("Measure the wearer first; then a chart can be matched.", "soft", "pad"));
+            return;
+        }
+        ToDoubleFunction<String> wearer = measure ->
+                set.get().value(measure, Side.RIGHT).map(Length::toMillimetres).orElse(Double.NaN);
+        List<String> governing = studio.library().governing().get(garment.getValue());
+        Optional<SizeMatch> match =
+                SizeMatch.of(chart.getValue(), governing, wearer, wanted.toMillimetres());
+        if (match.isEmpty()) {
+            answer.getChildren()
+                    .add(Parts.text(
+                            "A " + garment.getValue() + " is taken by "
+                                    + String.join(" or ", governing.stream().map(this::name).toList())
+                                    + "; the chart and the readings share none of them.",
+                            "needs",
+                            "pad"));
+        } else {
+            show(match.get());
+        }
+        cup(set.get());
+        answer.getChildren()
+                .add(Parts.text("Source of the chart: " + chart.getValue().source() + ".", "small", "soft", "pad"));
+    }
+
+    private String name(String measure) {
+        return studio.library().measures().name(measure);
+    }
+
+    private void show(SizeMatch match) {
+        answer.getChildren()
+                .add(Parts.text(match.sentence(name(match.governing())).in(studio.format()), "title", "pad"));
+        match.easeLeft().ifPresent(left -> answer.getChildren()
+                .add(Parts.text(
+                        "The chart's pattern then has " + studio.format().signed(left) + " of ease at "
+                                + name(match.governing()) + ".",
+                        "pad")));
+        match.smaller().ifPresent(below -> answer.getChildren()
+                .add(Parts.text(
+                        "The chart's ease allows one size down, " + below.size()
+                                + ": it still leaves the ease that is wanted.",
+                        "settled",
+                        "pad")));
+        answer.getChildren().add(Parts.label("Left over in each measurement, to be altered", "caps", "rows-head"));
+        for (Map.Entry<String, Double> each : match.left().entrySet()) {
+            Label name = Parts.label(name(each.getKey()), "figure");
+            name.setMinWidth(230);
+            HBox row = new HBox(
+                    10,
+                    name,
+                    Parts.label(studio.format().signed(each.getValue()), "figure"),
+                    Parts.label(
+                            each.getValue() > 0 ? "the pattern is smaller" : "the pattern is larger", "soft"));
+            row.setAlignment(Pos.CENTER_LEFT);
+            row.getStyleClass().add("measure-row");
+            answer.getChildren().add(row);
+        }
+    }
+
+    private void cup(MeasurementSet set) {
+        Optional<Length> full = set.value("full-bust", Side.MIDDLE);
+        Optional<Length> high = set.value("high-bust", Side.MIDDLE);
+        if (full.isPresent() && high.isPresent()) {
+            answer.getChildren()
+                    .add(Parts.text(
+                            "Patterns sold by cup: " + Cup.letter(full.get(), high.get())
+                                    + " (full bust less high bust, a letter an inch; for choosing a pattern only).",
+                            "pad"));
+        }
+    }
+}

@@ -1,0 +1,98 @@
+package org.soberhem.desk.widget;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.Executor;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.function.Supplier;
+
+/** Asks where files go to or come from, and writes and reads them away from the interface. */
+public final class FileDesk {
+
+    /** A larger file is none of those that are read here. */
+    private static final long MOST_BYTES = 5_000_000;
+
+    private final Function<String, Optional<Path>> destination;
+    private final Supplier<Optional<Path>> origin;
+    private final Executor background;
+    private final Executor ui;
+
+    /**
+     * @param destination asks where a file of a suggested name goes; empty if the maker changes their mind
+     * @param origin asks which file is read
+     * @param background where files are written and read
+     * @param ui runs on the interface thread
+     */
+    public FileDesk(
+            Function<String, Optional<Path>> destination,
+            Supplier<Optional<Path>> origin,
+            Executor background,
+            Executor ui) {
+        this.destination = destination;
+        this.origin = origin;
+        this.background = background;
+        this.ui = ui;
+    }
+
+    /**
+     * Asks where a file goes, and writes it.
+     *
+     * @param name suggested
+     * @param content made in the background
+     * @param said gets what becomes of it, in words
+     */
+    public void write(String name, Supplier<byte[]> content, Consumer<String> said) {
+        destination.apply(name).ifPresent(file -> {
+            said.accept("Writing " + file.getFileName() + " …");
+            background.execute(() -> {
+                String answer = written(file, content);
+                ui.execute(() -> said.accept(answer));
+            });
+        });
+    }
+
+    private static String written(Path file, Supplier<byte[]> content) {
+        try {
+            Files.write(file, content.get());
+            return "Written: " + file;
+        } catch (IOException broken) {
+            return "Not written: " + file + " (" + broken.getMessage() + "). Choose another folder.";
+        }
+    }
+
+    /**
+     * Asks which file is read, and reads it.
+     *
+     * @param text gets its text and its name
+     * @param said gets why it cannot be read, in words
+     */
+    public void read(Reader text, Consumer<String> said) {
+        origin.get().ifPresent(file -> background.execute(() -> {
+            try {
+                long size = Files.size(file);
+                if (size > MOST_BYTES) {
+                    throw new IOException("it has " + size + " bytes, at most " + MOST_BYTES + " are read");
+                }
+                String content = Files.readString(file);
+                ui.execute(() -> text.accept(content, String.valueOf(file.getFileName())));
+            } catch (IOException broken) {
+                ui.execute(() -> said.accept("Not read: " + file + " (" + broken.getMessage() + ")"));
+            }
+        }));
+    }
+
+    /** Gets what was read. */
+    @FunctionalInterface
+    public interface Reader {
+        void accept(String text, String name);
+    }
+
+    /** Returns words as a file name, without its ending. */
+    public static String nameOf(String words) {
+        return words.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
+    }
+}
