@@ -61,6 +61,27 @@ public record Measure(
         FLAT_CHEST
     }
 
+    /** How firmly the tape lies. */
+    public enum Tension {
+        SNUG("level and snug, two fingers under it"),
+        ONE_FINGER("touching all round, one finger under it"),
+        FLAT("flat on the body, following every hollow"),
+        BRIDGED("straight from point to point, over hollows"),
+        HANGING("hanging free by its own weight"),
+        EASY("easy, as far off as the garment will be"),
+        GAUGE("not used: a rule, a square or a tracing");
+
+        private final String words;
+
+        Tension(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
     /** Where the one who measures stands, in the order of the walk. */
     public enum Station {
         FRONT("in front of the wearer"),
@@ -105,7 +126,7 @@ public record Measure(
      */
     public record How(
             String words,
-            String tension,
+            Tension tension,
             String posture,
             String helper,
             boolean reliableAlone,

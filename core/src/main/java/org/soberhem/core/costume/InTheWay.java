@@ -136,6 +136,9 @@ public final class InTheWay {
     }
 
     private void draft(Judgement judgement, List<Obstacle> found) {
+        if (judgement.costume().garments().isEmpty()) {
+            found.add(new Obstacle(Stage.DRAFT, "", "", Sentence.of("No garment has a pattern yet")));
+        }
         judgement.works().forEach((garment, work) -> {
             work.refused().forEach(sentence -> found.add(new Obstacle(Stage.DRAFT, garment, "", sentence)));
             for (CheckResult check : work.checks()) {

@@ -59,7 +59,7 @@ public record Doubt(
 
     /** Returns the doubt in one short sentence: what was seen and, where there is one, the way out. */
     public Sentence brief() {
-        return corrections.isEmpty()
+        return corrections.isEmpty() || kind == Kind.SPREAD
                 ? Sentence.of(saw.template().endsWith("?") ? "{}" : "{}: measure again", saw)
                 : Sentence.of("{}", sentence());
     }

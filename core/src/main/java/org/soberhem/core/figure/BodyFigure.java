@@ -25,7 +25,7 @@ public final class BodyFigure {
     private static final double[] USUAL_HEIGHTS = {680, 900, 1280, USUAL_HEIGHT};
 
     /** How far the arms hang away from the trunk: out for each millimetre down. */
-    private static final double ARM_OUT = 0.2;
+    private static final double ARM_OUT = 0.16;
 
     private final FigurePlan plan;
     private final ToDoubleFunction<String> read;
@@ -33,8 +33,7 @@ public final class BodyFigure {
     private final double height;
     private final Map<String, CrossSection> sections = new LinkedHashMap<>();
     private final Map<String, Place> marks = new LinkedHashMap<>();
-    private final List<String> trunk = new ArrayList<>();
-    private final List<String> leg = new ArrayList<>();
+        private final List<String> leg = new ArrayList<>();
     private final List<String> arm = new ArrayList<>();
 
     /**
@@ -53,7 +52,6 @@ public final class BodyFigure {
         for (FigurePlan.Level level : plan.trunk()) {
             double at = anchors.at((age.fork() + (age.chin() - age.fork()) * level.at()) * height);
             section(plan.trunk(), level, new Place(0, at, level.centre() * height));
-            trunk.add(level.name());
         }
         double fork = anchors.at(age.fork() * height);
         double hip = sections.get("hip").breadth();
@@ -272,7 +270,7 @@ public final class BodyFigure {
 
     private double headBreadth() {
         double girth = read.applyAsDouble("head");
-        return (Double.isNaN(girth) ? (height - chin()) * 2.55 : girth) / CrossSection.perimeter(1, 1.25);
+        return (Double.isNaN(girth) ? (height - chin()) * 2.42 : girth) / CrossSection.perimeter(1, 1.25);
     }
 
     /** Returns the height from floor to crown, in millimetres. */
@@ -296,16 +294,18 @@ public final class BodyFigure {
         return Optional.ofNullable(marks.get(name));
     }
 
-    /** Returns the closed outlines of a view, those behind first: x to the right, y down from the floor, in millimetres. */
+    /** Returns the outlines of a view, those behind first: x to the right, y down from the floor, in millimetres. */
     public List<Path> outlines(FigureView view) {
-        return view == FigureView.SIDE ? List.of(head(view), sideBody()) : frontBody(view);
+        return view == FigureView.SIDE
+                ? List.of(sideBody(), head(view))
+                : List.of(armOutline(1), armOutline(-1), frontBody(), head(view));
     }
 
     private Path head(FigureView view) {
         double middle = headMiddle();
         double half = (height - chin()) / 2;
         double breadth = view == FigureView.SIDE ? headBreadth() * 1.25 : headBreadth();
-        double forward = view == FigureView.SIDE ? sections.get("neck-mid").middle().z() + breadth * 0.12 : 0;
+        double forward = view == FigureView.SIDE ? sections.get("neck-mid").middle().z() + breadth * 0.2 : 0;
         List<Point> round = new ArrayList<>();
         for (int i = 0; i <= 16; i++) {
             double angle = 2 * Math.PI * i / 16;
@@ -317,17 +317,18 @@ public final class BodyFigure {
         return Path.through(round);
     }
 
-    private List<Path> frontBody(FigureView view) {
+    private Path frontBody() {
         List<Point> right = new ArrayList<>();
         CrossSection neck = sections.get("neck-mid");
-        right.add(new Point(neck.breadth() * 0.96, -chin() - height * 0.012));
+        right.add(new Point(neck.breadth() * 0.94, -chin() - height * 0.03));
         right.add(new Point(neck.breadth(), -neck.middle().y()));
         Place base = marks.get("neck-point-left");
-        right.add(new Point(base.x() * 1.02, -base.y()));
+        right.add(new Point(base.x() * 1.05, -base.y() - height * 0.004));
         Place shoulder = marks.get("shoulder-point-left");
-        right.add(new Point(shoulder.x() * 0.93, -shoulder.y() - height * 0.006));
-        right.add(new Point(shoulder.x(), -shoulder.y() + height * 0.02));
-        for (String level : trunk.subList(2, trunk.size())) {
+        right.add(new Point(shoulder.x() * 0.92, -shoulder.y() - height * 0.008));
+        right.add(new Point(shoulder.x(), -shoulder.y() + height * 0.014));
+        // From the front the bust lies within the line of the ribs.
+        for (String level : List.of("armpit", "under-bust", "waist", "high-hip", "hip")) {
             CrossSection section = sections.get(level);
             right.add(new Point(section.breadth(), -section.middle().y()));
         }
@@ -349,7 +350,7 @@ public final class BodyFigure {
         right.forEach(point -> mirrored.add(new Point(-point.x(), point.y())));
         Collections.reverse(mirrored);
         all.addAll(mirrored.subList(1, mirrored.size()));
-        return List.of(armOutline(1), armOutline(-1), head(view), Path.through(all));
+        return Path.through(all);
     }
 
     private Path armOutline(int side) {
@@ -365,7 +366,9 @@ public final class BodyFigure {
             inner.add(new Point(side * -section.left().x(), -section.middle().y()));
         }
         CrossSection hand = sections.get("hand");
-        outer.add(new Point(side * (-hand.middle().x() + hand.breadth() * 0.3), -hand.middle().y() + height * 0.05));
+        double tip = -hand.middle().y() + height * 0.05;
+        outer.add(new Point(side * (-hand.middle().x() + hand.breadth() * 0.75), tip - height * 0.012));
+        outer.add(new Point(side * (-hand.middle().x() + hand.breadth() * 0.1), tip));
         Collections.reverse(inner);
         outer.addAll(inner);
         outer.add(new Point(side * sections.get("armpit").breadth() * 0.98, -sections.get("armpit").middle().y()));
@@ -376,17 +379,17 @@ public final class BodyFigure {
         List<Point> front = new ArrayList<>();
         List<Point> back = new ArrayList<>();
         CrossSection neck = sections.get("neck-mid");
-        front.add(new Point(neck.front().z(), -chin() + height * 0.008));
-        back.add(new Point(neck.back().z(), -chin() - height * 0.03));
+        front.add(new Point(neck.front().z() + height * 0.012, -chin() - height * 0.02));
+        back.add(new Point(neck.back().z() + height * 0.008, -chin() - height * 0.05));
         front.add(new Point(neck.front().z(), -neck.middle().y()));
-        back.add(new Point(neck.back().z(), -neck.middle().y()));
         front.add(flat("neck-pit"));
         back.add(flat("nape"));
-        CrossSection armpit = sections.get("armpit");
-        back.add(new Point(armpit.back().z() * 1.04, -armpit.middle().y() - height * 0.03));
-        for (String level : trunk.subList(2, trunk.size())) {
+        for (String level : List.of(build.bust() ? "bust" : "armpit", "under-bust", "waist", "belly", "hip")) {
             CrossSection section = sections.get(level);
             front.add(new Point(section.front().z(), -section.middle().y()));
+        }
+        for (String level : List.of("armpit", "under-bust", "waist", "high-hip", "hip")) {
+            CrossSection section = sections.get(level);
             back.add(new Point(section.back().z(), -section.middle().y()));
         }
         for (String level : leg) {

@@ -34,7 +34,7 @@ final class SomeMeasures {
                 "",
                 "",
                 new Measure.How(
-                        "", "snug", posture, "no", true, "", "strongly", station, false, id.startsWith("waist"), false, ""),
+                        "", Measure.Tension.SNUG, posture, "no", true, "", "strongly", station, false, id.startsWith("waist"), false, ""),
                 Map.of(Age.ADULT, new Measure.Usual(Length.ofMillimetres(500), Length.ofMillimetres(1500))),
                 Optional.empty(),
                 List.of());

@@ -41,10 +41,18 @@ public final class Tour extends Application {
             new Stop("rail", studio -> studio.placeProperty().set(Optional.empty())),
             new Stop("tape", studio -> show(studio, "post-1908", "Walking skirt", "TAPE")),
             new Stop("tape-session", (studio, scene) -> {
-                show(studio, "post-1908", "Walking skirt", "TAPE");
+                show(studio, "clerk-1907", "Blouse", "TAPE");
                 press(scene, "guided");
                 press(scene, "session-next");
-                press(scene, "session-skip");
+                press(scene, "session-next");
+                read(scene, "26 1/2");
+                read(scene, "26 3/8");
+            }),
+            new Stop("tape-session-dark", (studio, scene) -> {
+                show(studio, "boatman-1780", "", "TAPE");
+                press(scene, "guided");
+                press(scene, "session-back");
+                studio.darkProperty().set(true);
             }),
             new Stop("tape-layers", (studio, scene) -> tape(studio, scene, "secretary-1906", "layers")),
             new Stop("tape-values", (studio, scene) -> tape(studio, scene, "keeper-1907", "values")),
@@ -101,6 +109,12 @@ public final class Tour extends Application {
         ((ToggleButton) scene.lookup("#tape-" + tab)).fire();
     }
 
+    private static void read(Scene scene, String typed) {
+        scene.getRoot().applyCss();
+        ((TextField) scene.lookup("#session-field")).setText(typed);
+        press(scene, "session-next");
+    }
+
     private static void press(Scene scene, String button) {
         scene.getRoot().applyCss();
         scene.getRoot().layout();
@@ -133,7 +147,13 @@ public final class Tour extends Application {
         Stop stop = left.remove(0);
         studio.darkProperty().set(false);
         studio.formatProperty().set(LengthFormat.INCH_EIGHTHS);
-        stop.go().accept(studio, scene);
+        try {
+            stop.go().accept(studio, scene);
+        } catch (RuntimeException lost) {
+            studio.keeper().close();
+            Platform.exit();
+            throw new IllegalStateException("The tour cannot come to " + stop.name(), lost);
+        }
         // What layout itself adds is styled in the pulse after.
         PauseTransition settled = new PauseTransition(Duration.millis(250));
         settled.setOnFinished(event -> {

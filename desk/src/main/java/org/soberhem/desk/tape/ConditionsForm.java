@@ -113,7 +113,7 @@ final class ConditionsForm extends VBox {
         bust.setOnAction(event -> build());
         bust.setId("bust");
         over.setConverter(Parts.words(LayerStack::title));
-        over.setMaxWidth(380);
+        over.setMaxWidth(520);
         over.setId("taken-over");
         over.valueProperty().addListener((was, before, now) -> conditions());
         start.getItems().setAll(TapeStart.values());

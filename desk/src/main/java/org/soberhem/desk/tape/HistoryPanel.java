@@ -46,9 +46,8 @@ final class HistoryPanel extends BorderPane {
         this.studio = studio;
         this.desk = desk;
         for (ChoiceBox<MeasurementSet> box : List.of(before, after)) {
-            box.setConverter(Parts.words(set ->
-                    set.date() + ", " + set.readings().size() + " readings over " + studio.wardrobe().title(set.stack())));
-            box.setMaxWidth(270);
+            box.setConverter(Parts.words(
+                    set -> set.date() + ", " + set.readings().size() + " readings"));
             box.valueProperty().addListener((was, old, now) -> compare());
         }
         months.getItems().setAll(MONTHS);

@@ -85,6 +85,8 @@ final class LayersPanel extends BorderPane {
         scroll.getStyleClass().add("sheet");
         side.setPadding(new Insets(12, 14, 12, 14));
         ScrollPane sideScroll = Parts.scroll(side);
+        side.getStyleClass().add("raised");
+        sideScroll.setFitToHeight(true);
         sideScroll.getStyleClass().add("panel");
         sideScroll.setPrefWidth(300);
         sideScroll.setMinWidth(300);

@@ -101,8 +101,8 @@ public final class Session {
             show(first.get());
             return;
         }
-        step.set(Optional.empty());
         page.set(to);
+        step.set(Optional.empty());
     }
 
     private void show(Walk.Step next) {

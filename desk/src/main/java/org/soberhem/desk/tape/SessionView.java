@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -66,6 +65,7 @@ final class SessionView extends BorderPane {
         getStyleClass().add("standing");
         linkBar = new TapeLinkBar(link, this::expected);
         conditions = new ConditionsForm(studio, desk);
+        conditions.getStyleClass().add("session-form");
         figures = new BodyPane(studio.library().figurePlan(), true);
         figures.setPrefWidth(FIGURES);
         figures.setMinWidth(FIGURES);
@@ -143,14 +143,19 @@ final class SessionView extends BorderPane {
             linkBar.press();
         } else if (event.getCode() == KeyCode.BACK_SPACE && field.isFocused() && field.getText().isEmpty()) {
             session.takeBack();
-        } else if (event.getCode() == KeyCode.ENTER && session.pageProperty().get() == Session.Page.RIBBON) {
-            session.next();
+        } else if (event.getCode() == KeyCode.ENTER && !field.isFocused() && isPlain()) {
+            accept();
         } else {
             used = false;
         }
         if (used) {
             event.consume();
         }
+    }
+
+    /** Says whether Enter goes on: on pages without a field, and where no field of the form waits for it. */
+    private boolean isPlain() {
+        return session.pageProperty().get() != Session.Page.CONDITIONS || forward.isFocused();
     }
 
     private void accept() {
@@ -231,8 +236,8 @@ final class SessionView extends BorderPane {
         showFault();
         if (reading) {
             field.requestFocus();
-        } else if (now != Session.Page.CONDITIONS) {
-            requestFocus();
+        } else {
+            forward.requestFocus();
         }
     }
 
@@ -250,13 +255,12 @@ final class SessionView extends BorderPane {
                 .addAll(
                         Parts.text("Before the tape", "leading-words"),
                         Parts.text(
-                                walk.steps().size() + " readings, " + walk.turns()
-                                        + " quarter turns round the wearer. Layers on as below, standing relaxed, arms"
-                                        + " down, breathing quietly.",
+                                walk.steps().size() + " readings, once round the wearer. Layers on as below, standing"
+                                        + " relaxed, arms down, breathing quietly.",
                                 "bigger"),
                         conditions);
         for (String caution : cautions(set)) {
-            page.getChildren().add(Parts.text("⚠ " + caution, "soft"));
+            page.getChildren().add(Parts.text("⚠ " + caution, "caution"));
         }
     }
 
@@ -280,7 +284,7 @@ final class SessionView extends BorderPane {
         Measure measure = step.measure();
         Label words = Parts.text(measure.how().words(), "bigger");
         Label manner = Parts.text(
-                "Tape " + measure.how().tension()
+                "Tape " + measure.how().tension().words()
                         + (measure.how().caution().isEmpty()
                                 ? ""
                                 : " · " + studio.wardrobe().cautions().getOrDefault(measure.how().caution(), "")),
@@ -289,10 +293,13 @@ final class SessionView extends BorderPane {
         page.getChildren()
                 .addAll(
                         Parts.label(step.station().words(), "bigger", "chosen"),
-                        Parts.text(step.name(), "leading-words"),
-                        words,
-                        manner);
-        if (set.alone()) {
+                        Parts.text(step.name(), "leading-words"));
+        // What is doubted needs the room; how it is taken was read before the reading was.
+        boolean doubted = !session.doubts().isEmpty();
+        if (!doubted) {
+            page.getChildren().addAll(words, manner);
+        }
+        if (set.alone() && !doubted) {
             page.getChildren()
                     .add(Parts.text(
                             (measure.how().reliableAlone() ? "Alone: " : "Not to be trusted alone: ")
@@ -351,8 +358,4 @@ final class SessionView extends BorderPane {
         page.getChildren().add(list);
     }
 
-    /** Returns the field that takes the reading, so that the session can be begun with the keyboard in it. */
-    Node field() {
-        return field;
-    }
 }

@@ -74,7 +74,7 @@ public final class TapeView extends BorderPane {
     private final ReadingRows rows;
     private final VBox how = new VBox(5);
     private final DoubtList doubts;
-    private final Label doubtsHead = Parts.label("", "caps", "needs");
+    private final Label doubtsHead = Parts.label("", "caps");
     private final ObstacleList obstacles;
     private final ChoiceBox<MeasurementSet> sets = new ChoiceBox<>();
     private final ChoiceBox<Measure> more = new ChoiceBox<>();
@@ -240,7 +240,7 @@ public final class TapeView extends BorderPane {
         out.setId("csv-out");
         Button in = Parts.button("CSV in", () -> files.read(this::readCsv, said::setText), "quiet");
         in.setId("csv-in");
-        HBox line = new HBox(6, Parts.label("One more measure", "soft"), more, Parts.gap(), sheet, blank, out, in);
+        HBox line = new HBox(6, Parts.label("One more", "soft"), more, Parts.gap(), sheet, blank, out, in);
         line.setAlignment(Pos.CENTER_LEFT);
         said.setId("tape-said");
         VBox foot = new VBox(4, line, linkBar, said);
@@ -364,6 +364,11 @@ public final class TapeView extends BorderPane {
         if (!costume.equals(now.costume().id())) {
             costume = now.costume().id();
             desk.lookAtCostumesSet();
+            if (measuring) {
+                filling = false;
+                pause();
+                return;
+            }
         }
         Optional<MeasurementSet> shown = desk.set();
         sets.getItems().setAll(now.wearer().sets());
@@ -382,6 +387,7 @@ public final class TapeView extends BorderPane {
         }
         explain();
         List<Doubt> doubted = desk.doubts();
+        doubtsHead.getStyleClass().setAll("label", "caps", doubted.isEmpty() ? "settled" : "needs");
         doubtsHead.setText(doubted.isEmpty() ? "Nothing is doubted" : doubted.size() + " asked about");
         doubts.show(doubted, studio.format());
         obstacles.show(now.inTheWay(), studio.format());
@@ -447,7 +453,7 @@ public final class TapeView extends BorderPane {
                         Parts.text(measure.definition()),
                         Parts.text(measure.how().words(), "soft"),
                         Parts.text(
-                                "Tape " + measure.how().tension() + " · "
+                                "Tape " + measure.how().tension().words() + " · "
                                         + measure.how().posture().replace("both", "standing and seated")
                                         + " · a helper is " + helper(measure) + " · alone: "
                                         + measure.how().hint()

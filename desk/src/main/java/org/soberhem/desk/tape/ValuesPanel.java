@@ -98,10 +98,14 @@ final class ValuesPanel extends BorderPane {
         if (!good) {
             value.getStyleClass().add("provisional");
         }
-        VBox words = new VBox(
-                2,
-                Parts.text(taken.words().in(studio.format()), good ? "soft" : "needs"),
-                overruling(taken));
+        HBox other = overruling(taken);
+        Parts.show(other, taken.overruled());
+        Button overrule = Parts.button("take another", () -> Parts.show(other, !other.isVisible()), "quiet");
+        overrule.setId("overrule-" + taken.asked());
+        HBox line = new HBox(
+                8, Parts.label(taken.words().in(studio.format()), good ? "soft" : "needs"), Parts.gap(), overrule);
+        line.setAlignment(Pos.CENTER_LEFT);
+        VBox words = new VBox(2, line, other);
         HBox row = new HBox(10, asked, value, words);
         HBox.setHgrow(words, Priority.ALWAYS);
         row.getStyleClass().add("layer-row");
@@ -114,11 +118,13 @@ final class ValuesPanel extends BorderPane {
         from.setConverter(Parts.words(studio.library().measures()::name));
         from.getItems().setAll(studio.tape().candidates(taken.asked(), set().orElseThrow()));
         from.setValue(taken.from());
+        from.setMaxWidth(190);
         from.setId("from-" + taken.asked());
         ChoiceBox<Choice.Take> take = new ChoiceBox<>();
         take.setConverter(Parts.words(Choice.Take::words));
         take.getItems().setAll(Choice.Take.values());
         take.setValue(taken.take());
+        take.setMaxWidth(150);
         take.setId("take-" + taken.asked());
         TextField reason = new TextField();
         reason.setPromptText("why");

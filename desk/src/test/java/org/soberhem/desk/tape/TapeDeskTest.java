@@ -1,6 +1,7 @@
 package org.soberhem.desk.tape;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Path;
 import java.util.List;
@@ -9,14 +10,21 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.soberhem.core.body.Age;
+import org.soberhem.core.body.AsWorn;
+import org.soberhem.core.body.Build;
 import org.soberhem.core.body.Posture;
+import org.soberhem.core.body.TapeStart;
 import org.soberhem.core.costume.Stage;
+import org.soberhem.core.doubt.Doubt;
+import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.desk.studio.Beginning;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.studio.Studios;
+import org.soberhem.files.exchange.MeasureFile;
 
 class TapeDeskTest {
 
@@ -157,8 +165,85 @@ class TapeDeskTest {
 
     @Test
     void ask_addsAMeasureToRead() {
-        var wrist = studio.library().measures().find("wrist").orElseThrow();
-        desk.ask(wrist);
-        assertThat(row("wrist").reading()).isEmpty();
+        var head = studio.library().measures().find("head").orElseThrow();
+        desk.ask(head);
+        assertThat(row("head").reading()).isEmpty();
+        assertThat(desk.walk().steps()).anyMatch(step -> step.measure().equals(head));
+    }
+
+    private Doubt doubt(Doubt.Kind kind) {
+        return desk.doubts().stream()
+                .filter(doubt -> doubt.kind() == kind)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void doubt_wrongUnit_isCorrectedAndTheTypedTextStays() {
+        Doubt wrist = doubt(Doubt.Kind.UNIT);
+        assertThat(wrist.measures()).containsExactly("wrist");
+        desk.correct(wrist, wrist.corrections().get(0));
+        assertThat(desk.doubts()).noneMatch(doubt -> doubt.measures().contains("wrist"));
+        LengthEntry corrected = row("wrist").reading().orElseThrow().taken().get(0);
+        assertThat(corrected.value().toMillimetres()).isCloseTo(170, within(1e-6));
+        assertThat(corrected.typed()).isEqualTo("17 → cm");
+        studio.undo();
+        assertThat(desk.doubts()).contains(wrist);
+    }
+
+    @Test
+    void doubt_itIsRight_isNotAskedAgain_untilTheNumbersChange() {
+        desk.itIsRight(doubt(Doubt.Kind.SPREAD));
+        assertThat(desk.doubts()).noneMatch(doubt -> doubt.kind() == Doubt.Kind.SPREAD);
+        assertThat(studio.situation().inTheWay())
+                .noneMatch(obstacle -> obstacle.sentence().in(studio.format()).contains("readings differ"));
+        desk.read(row("full-hip"), 0, typed("48"));
+        assertThat(desk.doubts()).anyMatch(doubt -> doubt.kind() == Doubt.Kind.SPREAD);
+    }
+
+    @Test
+    void tapeWeightedToTheFloor_tenInchesComeOffHeightsOnly() {
+        desk.startAt(TapeStart.TEN_AT_FLOOR);
+        desk.read(row("waist-to-floor-back"), 0, typed("50 1/2"));
+        LengthEntry back = row("waist-to-floor-back").reading().orElseThrow().taken().get(0);
+        assertThat(back.value()).isEqualTo(Length.ofInches(40, 4, 8));
+        assertThat(back.typed()).isEqualTo("50 1/2 − 10 in");
+        desk.read(row("forearm"), 0, typed("10 1/4"));
+        assertThat(row("forearm").reading().orElseThrow().taken().get(0).typed()).isEqualTo("10 1/4");
+    }
+
+    @Test
+    void anotherGap_isAnotherSet() {
+        AsWorn.Gap tighter = new AsWorn.Gap(Length.ZERO, Length.ofInches(1, 0, 8), Length.ZERO);
+        AsWorn worn = desk.set().orElseThrow().worn().withGap(tighter);
+        assertThat(desk.isAnotherLacing(worn)).isTrue();
+        desk.beginLacedAnew(worn);
+        assertThat(desk.set().orElseThrow().worn().gap()).contains(tighter);
+        assertThat(desk.set().orElseThrow().readings()).isEmpty();
+        assertThat(desk.isAnotherLacing(AsWorn.UNSTATED)).isFalse();
+    }
+
+    @Test
+    void child_isAskedForFewer_andNoBust() {
+        studio.open("girl-1905");
+        desk.lookAtCostumesSet();
+        assertThat(desk.needed()).contains("height", "chest", "waist-crease").doesNotContain("full-bust");
+        desk.build(new Build(Age.INFANT, false));
+        assertThat(desk.needed()).containsExactly("height");
+        studio.undo();
+        assertThat(desk.wearer().build().age()).isEqualTo(Age.CHILD);
+    }
+
+    @Test
+    void takeOver_readingsFromAFile_takeThePlaceOfTheirOwn() {
+        desk.takeOver(
+                MeasureFile.readings(
+                        "measure,reading 1,reading 2\nfull-hip,47,47 1/8\nhead,22,\n",
+                        studio.library().measures(),
+                        LengthUnit.INCH),
+                "wiebke.csv");
+        assertThat(row("full-hip").reading().orElseThrow().taken()).hasSize(2);
+        assertThat(row("head").reading().orElseThrow().mean()).isEqualTo(Length.ofInches(22, 0, 8));
+        assertThat(row("waist-crease").reading().orElseThrow().taken()).hasSize(3);
     }
 }

@@ -49,7 +49,7 @@ final class Measures {
         YamlNode alone = node.get("alone").only("reliable", "hint");
         return new Measure.How(
                 node.get("how").text(),
-                node.get("tension").text(),
+                Measure.Tension.valueOf(constant(node.get("tension"))),
                 node.get("posture").text(),
                 node.get("helper").text(),
                 "yes".equals(alone.get("reliable").text()),
