@@ -41,6 +41,7 @@ public final class DoubtsRun {
             .filter(relation -> !relation.evidence().equals("sample"))
             .toList();
 
+    private final List<Long> took = new ArrayList<>();
     private int bodies;
     private int questioned;
     private int offsetAsked;
@@ -72,7 +73,8 @@ public final class DoubtsRun {
                     all.stream().filter(split.getValue()).toList(),
                     false);
             System.out.printf(
-                    "%s (%d bodies): %.1f %% questioned%n", split.getKey(), other.bodies, share(other.questioned, other.bodies));
+                    "%s (%d bodies): %.1f %% questioned%n",
+                    split.getKey(), other.bodies, share(other.questioned, other.bodies));
         }
     }
 
@@ -93,7 +95,9 @@ public final class DoubtsRun {
         Doubts doubts = new Doubts(library.measures(), relations, proportions, library.wardrobe());
         for (Bodies.Body body : tried) {
             bodies++;
+            long from = System.nanoTime();
             List<Doubt> asked = ask(doubts, body, body.millimetres());
+            took.add(System.nanoTime() - from);
             boolean offset = asked.stream().anyMatch(doubt -> doubt.kind() == Doubt.Kind.ONE_INCH);
             offsetAsked += offset ? 1 : 0;
             questioned += asked.isEmpty() ? 0 : 1;
@@ -107,8 +111,13 @@ public final class DoubtsRun {
         Map<String, Double> straight = body.millimetres();
         for (String girth : girths(body)) {
             int[] counts = found.computeIfAbsent(girth, key -> new int[4]);
-            counts[0] += names(ask(doubts, body, with(body, girth, straight.get(girth) * 2.54), girth, LengthUnit.INCH), read(body, girth)) ? 1 : 0;
-            counts[1] += names(ask(doubts, body, with(body, girth, straight.get(girth) / 2.54)), read(body, girth)) ? 1 : 0;
+            counts[0] += names(
+                            ask(doubts, body, with(body, girth, straight.get(girth) * 2.54), girth, LengthUnit.INCH),
+                            read(body, girth))
+                    ? 1
+                    : 0;
+            counts[1] +=
+                    names(ask(doubts, body, with(body, girth, straight.get(girth) / 2.54)), read(body, girth)) ? 1 : 0;
             List<Doubt> ten = ask(doubts, body, with(body, girth, straight.get(girth) + 10 * INCH));
             counts[2] += ten.isEmpty() ? 0 : 1;
             counts[3] += names(ten, read(body, girth)) ? 1 : 0;
@@ -119,7 +128,8 @@ public final class DoubtsRun {
         swapped += names(ask(doubts, body, exchanged), "waist-narrowest", "full-hip") ? 1 : 0;
         Map<String, Double> longer = new LinkedHashMap<>(straight);
         girths(body).forEach(girth -> longer.merge(girth, INCH, Double::sum));
-        offsetFound += ask(doubts, body, longer).stream().anyMatch(doubt -> doubt.kind() == Doubt.Kind.ONE_INCH) ? 1 : 0;
+        offsetFound +=
+                ask(doubts, body, longer).stream().anyMatch(doubt -> doubt.kind() == Doubt.Kind.ONE_INCH) ? 1 : 0;
     }
 
     /** The sample's chest girth of women was taken above the breast: it is entered as what it is. */
@@ -155,10 +165,7 @@ public final class DoubtsRun {
             Length length = Length.ofMillimetres(value);
             String typed = String.valueOf(Math.round(value * 1e7 / unit.nanometres()) / 10.0);
             readings.add(new Reading(
-                    read(body, measure),
-                    Side.MIDDLE,
-                    Posture.STANDING,
-                    List.of(new LengthEntry(length, typed, unit))));
+                    read(body, measure), Side.MIDDLE, Posture.STANDING, List.of(new LengthEntry(length, typed, unit))));
         });
         MeasurementSet set = MeasurementSet.of("bench", DAY, "none", "", "", readings);
         return doubts.of(set, new Build(Age.ADULT, body.woman()), DAY, 6);
@@ -171,16 +178,25 @@ public final class DoubtsRun {
     private void report() {
         System.out.printf("%d bodies, five-fold, %d girths%n", bodies, found.size());
         System.out.printf("questioned without a mistake: %.2f %%%n", share(questioned, bodies));
-        String[] titles = {"centimetres typed as inches", "inches typed as centimetres", "10 in too long", "10 in too long, named"};
+        String[] titles = {
+            "centimetres typed as inches", "inches typed as centimetres", "10 in too long", "10 in too long, named"
+        };
         for (int i = 0; i < titles.length; i++) {
             int place = i;
-            double mean = found.values().stream().mapToDouble(c -> share(c[place], bodies)).average().orElseThrow();
+            double mean = found.values().stream()
+                    .mapToDouble(c -> share(c[place], bodies))
+                    .average()
+                    .orElseThrow();
             Map.Entry<String, int[]> least = Collections.min(
                     found.entrySet(), (a, b) -> Integer.compare(a.getValue()[place], b.getValue()[place]));
             System.out.printf(
                     "%s, one girth: %.2f %% asked about, least %.2f %% (%s)%n",
                     titles[i], mean, share(least.getValue()[place], bodies), least.getKey());
         }
+        Collections.sort(took);
+        System.out.printf(
+                "doubts of one set of %d readings: median %.2f ms, 99th percentile %.2f ms%n",
+                found.size() + 1, took.get(took.size() / 2) / 1e6, took.get(took.size() * 99 / 100) / 1e6);
         System.out.printf("waist and hip exchanged: %.1f %%%n", share(swapped, bodies));
         System.out.printf(
                 "all girths 1 in too long: %.1f %%, false alarms %.2f %%%n",

@@ -12,6 +12,7 @@ import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.desk.demo.Demo;
 import org.soberhem.files.library.Library;
+import org.soberhem.files.store.Line;
 import org.soberhem.files.store.Workspace;
 
 /** Times how long an action takes until it is durable on disk: five hundred alterations of a demo costume. */
@@ -25,7 +26,11 @@ public final class StoreRun {
         Path folder = Files.createTempDirectory("store-run");
         try (Workspace workspace = Workspace.open(folder, Clock.systemUTC())) {
             Demo.fill(workspace, Library.shipped(), LocalDate.of(2026, 5, 14));
-            Costume costume = workspace.lines("costume", Costume.class).get(0).value();
+            Costume costume = workspace.lines("costume", Costume.class).stream()
+                    .map(Line::value)
+                    .filter(each -> each.id().equals("secretary-1906"))
+                    .findFirst()
+                    .orElseThrow();
             Garment garment = costume.garments().get(0);
             long[] took = new long[ACTIONS];
             for (int i = 0; i < ACTIONS; i++) {

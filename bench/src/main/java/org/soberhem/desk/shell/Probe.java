@@ -18,17 +18,24 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.PickResult;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
+import javafx.stage.Window;
+import org.soberhem.core.body.MeasurementSet;
+import org.soberhem.core.body.Wearer;
+import org.soberhem.core.length.Sentence;
 import org.soberhem.desk.studio.Studio;
 
 /**
  * Starts a bare window ({@code --bare}) or the demo ({@code --demo}), answers one click, and prints how long that took since
  * {@code SOBER_HEM_STARTED}. With {@code --visit} the demo's places are all visited before memory is read; with {@code
- * --drag} a measurement is pulled two thousand times.
+ * --drag} a measurement is pulled two thousand times; with {@code --wearer} a wearer with forty dated sets is opened again
+ * and again.
  */
 public final class Probe extends Application {
 
     private static final int DRAGS = 2_000;
     private static final int WARM = 600;
+    private static final int SETS = 40;
+    private static final int OPENINGS = 60;
 
     @Override
     public void start(Stage stage) {
@@ -96,6 +103,9 @@ public final class Probe extends Application {
             if (has("--drag")) {
                 drag(studio.orElseThrow());
             }
+            if (has("--wearer")) {
+                wearer(studio.orElseThrow());
+            }
             visit(
                     has("--visit") ? studio : Optional.empty(),
                     new ArrayList<>(List.of(org.soberhem.core.costume.Stage.values())));
@@ -122,6 +132,34 @@ public final class Probe extends Application {
         } catch (IOException unknown) {
             return "?";
         }
+    }
+
+    /** Opens the tape of a wearer with forty sets, laid out, without rendering it. */
+    private static void wearer(Studio studio) {
+        studio.open("secretary-1906");
+        Wearer wearer = studio.situation().wearer();
+        MeasurementSet full = wearer.set("spring").orElseThrow();
+        for (int i = 0; i < SETS; i++) {
+            wearer = wearer.with(MeasurementSet.of(
+                    "old-" + i, full.date().minusDays(30L * (i + 1)), full.stack(), "", "Ruth", full.readings()));
+        }
+        studio.keep(wearer, "sets", Sentence.of("Measured often"));
+        long[] took = new long[OPENINGS];
+        for (int i = -OPENINGS; i < OPENINGS; i++) {
+            studio.placeProperty().set(Optional.empty());
+            studio.open("post-1908");
+            long from = System.nanoTime();
+            studio.open("secretary-1906");
+            studio.placeProperty().set(Optional.of(org.soberhem.core.costume.Stage.TAPE));
+            Window.getWindows().get(0).getScene().getRoot().applyCss();
+            Window.getWindows().get(0).getScene().getRoot().layout();
+            if (i >= 0) {
+                took[i] = System.nanoTime() - from;
+            }
+        }
+        Arrays.sort(took);
+        System.out.printf(
+                "wearer_ms median=%.1f p95=%.1f%n", took[OPENINGS / 2] / 1e6, took[OPENINGS * 95 / 100] / 1e6);
     }
 
     /** Recomputes and updates the scene, without rendering it. */

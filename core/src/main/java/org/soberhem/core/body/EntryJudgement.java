@@ -17,8 +17,10 @@ public record EntryJudgement(boolean refused, Optional<Sentence> sentence) {
 
     /** Judges a reading by the definition of its measure: impossible, outside the usual, or nothing to say. */
     public static EntryJudgement of(Measure measure, Length value, Age age) {
-        if (value.nanometres() < 0 || value.nanometres() == 0 && measure.usual().values().stream()
-                .noneMatch(usual -> usual.least().nanometres() == 0)) {
+        if (value.nanometres() < 0
+                || value.nanometres() == 0
+                        && measure.usual().values().stream()
+                                .noneMatch(usual -> usual.least().nanometres() == 0)) {
             return new EntryJudgement(
                     true,
                     Optional.of(Sentence.of(

@@ -190,12 +190,11 @@ public record Measure(
 
     /** Says whether a wearer is asked for it. */
     public boolean isFor(Build build) {
-        boolean has =
-                switch (wearers) {
-                    case ANY -> true;
-                    case BUST -> build.bust();
-                    case FLAT_CHEST -> !build.bust();
-                };
+        boolean has = switch (wearers) {
+            case ANY -> true;
+            case BUST -> build.bust();
+            case FLAT_CHEST -> !build.bust();
+        };
         return has && usual.containsKey(build.age());
     }
 

@@ -37,12 +37,14 @@ public record Walk(boolean ribbon, List<Step> steps) {
         public String name() {
             return measure.name()
                     + (side == Side.MIDDLE ? "" : ", " + side.words())
-                    + (posture == Posture.SEATED && !"seated".equals(measure.how().posture()) ? ", seated" : "");
+                    + (posture == Posture.SEATED
+                                    && !"seated".equals(measure.how().posture())
+                            ? ", seated"
+                            : "");
         }
     }
 
-    private static final List<Station> CLOCKWISE =
-            List.of(Station.FRONT, Station.RIGHT, Station.BACK, Station.LEFT);
+    private static final List<Station> CLOCKWISE = List.of(Station.FRONT, Station.RIGHT, Station.BACK, Station.LEFT);
 
     public Walk {
         steps = List.copyOf(steps);
@@ -70,8 +72,7 @@ public record Walk(boolean ribbon, List<Step> steps) {
         for (Station station : route) {
             steps.stream().filter(step -> step.station() == station).forEach(ordered::add);
         }
-        return new Walk(
-                ordered.stream().anyMatch(step -> step.measure().how().fromRibbon()), ordered);
+        return new Walk(ordered.stream().anyMatch(step -> step.measure().how().fromRibbon()), ordered);
     }
 
     private static List<Step> steps(Measure measure, boolean seatedToo) {
@@ -114,7 +115,11 @@ public record Walk(boolean ribbon, List<Step> steps) {
 
     /** Returns how many quarter turns round the wearer the walk takes. */
     public int turns() {
-        return turns(steps.stream().map(Step::station).distinct().filter(Station::isRound).toList());
+        return turns(steps.stream()
+                .map(Step::station)
+                .distinct()
+                .filter(Station::isRound)
+                .toList());
     }
 
     private static int turns(List<Station> route) {

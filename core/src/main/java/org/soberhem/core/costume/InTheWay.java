@@ -130,7 +130,8 @@ public final class InTheWay {
                     Sentence.of(
                             "Measured over {}: {} no longer count over {}",
                             wardrobe.title(set.stack()),
-                            String.join(", ", stale.stream().map(catalogue::name).toList()),
+                            String.join(
+                                    ", ", stale.stream().map(catalogue::name).toList()),
                             wardrobe.title(costume.stack()))));
         }
     }

@@ -53,7 +53,10 @@ public final class Tape {
     /** Returns what is taken for one measure. */
     public Taken taken(String asked, MeasurementSet set, Costume costume) {
         Optional<Choice> chosen = Optional.ofNullable(costume.choices().get(asked));
-        Choice.Take usual = catalogue.find(asked).filter(measure -> !measure.how().takes(Posture.STANDING)).isPresent()
+        Choice.Take usual = catalogue
+                        .find(asked)
+                        .filter(measure -> !measure.how().takes(Posture.STANDING))
+                        .isPresent()
                 ? Choice.Take.SEATED
                 : Choice.Take.STANDING;
         Choice choice = chosen.orElse(new Choice(asked, usual, ""));
@@ -90,8 +93,7 @@ public final class Tape {
                     Taken.State.OTHER_DEFINITION,
                     read,
                     Optional.empty(),
-                    Sentence.of(
-                            "{} in place of {}{}", catalogue.name(choice.from()), catalogue.name(asked), reason));
+                    Sentence.of("{} in place of {}{}", catalogue.name(choice.from()), catalogue.name(asked), reason));
         }
         return new Taken(
                 asked,
@@ -101,7 +103,12 @@ public final class Tape {
                 Taken.State.MEASURED,
                 read,
                 Optional.empty(),
-                Sentence.of("{}{}", choice.take() == Choice.Take.ESTIMATE ? "measured" : choice.take().words(), reason));
+                Sentence.of(
+                        "{}{}",
+                        choice.take() == Choice.Take.ESTIMATE
+                                ? "measured"
+                                : choice.take().words(),
+                        reason));
     }
 
     private Optional<Inputs.Measured> read(Choice choice, MeasurementSet set) {
@@ -128,8 +135,7 @@ public final class Tape {
                         set.value(measure, Side.RIGHT, posture).orElse(left).toMillimetres()));
     }
 
-    private Taken estimated(
-            String asked, Choice choice, MeasurementSet set, Costume costume, Inputs.Measured read) {
+    private Taken estimated(String asked, Choice choice, MeasurementSet set, Costume costume, Inputs.Measured read) {
         Optional<OverLayers.Estimate> estimate =
                 overLayers.of(choice.from(), read.on(Side.MIDDLE), set.stack(), costume.stack());
         if (estimate.isEmpty()) {

@@ -45,9 +45,6 @@ public final class Doubts {
 
     private static final Clearly TEN = new Clearly(2, 4, 2.5);
     private static final Clearly DIGITS = new Clearly(3, 9, 1.5);
-    /** Digits are exchanged more rarely than units are mistaken: by so much the fit must be better. */
-    private static final double RARER = 6;
-
     private static final double SWAP_GAIN = 3;
     private static final double ONE_INCH_GAIN = 3;
 
@@ -61,8 +58,7 @@ public final class Doubts {
     private final Proportions proportions;
     private final Wardrobe wardrobe;
 
-    public Doubts(
-            MeasureCatalogue catalogue, List<Relation> relations, Proportions proportions, Wardrobe wardrobe) {
+    public Doubts(MeasureCatalogue catalogue, List<Relation> relations, Proportions proportions, Wardrobe wardrobe) {
         this.catalogue = catalogue;
         this.relations = List.copyOf(relations);
         this.proportions = proportions;
@@ -85,11 +81,13 @@ public final class Doubts {
     }
 
     private List<Doubt> readings(MeasurementSet set, Build build) {
-        Evidence evidence =
-                new Evidence(catalogue, relations, proportions, build.age(), wardrobe.shaped(set.stack()));
+        Evidence evidence = new Evidence(catalogue, relations, proportions, build.age(), wardrobe.shaped(set.stack()));
         List<Doubt> doubts = new ArrayList<>();
         for (Reading reading : set.readings()) {
-            catalogue.find(reading.measure()).flatMap(measure -> spread(set, measure, reading)).ifPresent(doubts::add);
+            catalogue
+                    .find(reading.measure())
+                    .flatMap(measure -> spread(set, measure, reading))
+                    .ifPresent(doubts::add);
         }
         List<Mistake> possible = mistakes(set);
         MeasurementSet mended = set;
@@ -108,8 +106,8 @@ public final class Doubts {
                 }
             }
             explaining.sort(Comparator.comparingInt((Tried each) -> each.left().size())
-                    .thenComparingDouble(each -> evidence.fit(each.mistake().mended()).distance()
-                            + (each.mistake().kind() == Doubt.Kind.TRANSPOSED ? RARER : 0)));
+                    .thenComparingDouble(
+                            each -> evidence.fit(each.mistake().mended()).distance() + rarity(each.mistake())));
             if (explaining.isEmpty()) {
                 break;
             }
@@ -141,11 +139,18 @@ public final class Doubts {
                         .anyMatch(other -> other.kind() == mistake.kind()
                                 && other.keys().equals(mistake.keys())
                                 && other.mend().equals(mistake.mend())))
-                .sorted(Comparator.comparingInt(mistake -> found.stream()
-                        .map(Mistake::mend)
-                        .toList()
-                        .indexOf(mistake.mend())))
+                .sorted(Comparator.comparingInt(
+                        mistake -> found.stream().map(Mistake::mend).toList().indexOf(mistake.mend())))
                 .toList();
+    }
+
+    /** Units are mistaken more often than marks, and marks more often than digits: by so much the fit must be better. */
+    private static double rarity(Mistake mistake) {
+        return switch (mistake.kind()) {
+            case TRANSPOSED -> 6;
+            case TEN_INCHES -> 2;
+            default -> 0;
+        };
     }
 
     private static boolean touches(Oddity odd, Mistake mistake) {
@@ -162,7 +167,8 @@ public final class Doubts {
             if (measure.isPresent()) {
                 String name = name(measure.get(), reading);
                 Mistake.unit(set, reading, name).ifPresent(possible::add);
-                if (measure.get().kind() == Measure.Kind.GIRTH || measure.get().how().fromFloor()) {
+                if (measure.get().kind() == Measure.Kind.GIRTH
+                        || measure.get().how().fromFloor()) {
                     Mistake.tenInches(set, reading, measure.get()).ifPresent(possible::add);
                 }
                 possible.addAll(Mistake.transposed(set, reading, name));
@@ -177,8 +183,7 @@ public final class Doubts {
             Optional<Reading> one = reading(set, pair.get(0));
             Optional<Reading> other = reading(set, pair.get(1));
             if (one.isPresent() && other.isPresent() && isAlike(pair)) {
-                possible.add(Mistake.swapped(
-                        set, one.get(), other.get(), name(one.get()), name(other.get())));
+                possible.add(Mistake.swapped(set, one.get(), other.get(), name(one.get()), name(other.get())));
             }
         }
         return possible;
@@ -201,7 +206,10 @@ public final class Doubts {
     }
 
     private String name(Reading reading) {
-        return catalogue.find(reading.measure()).map(measure -> name(measure, reading)).orElse(reading.measure());
+        return catalogue
+                .find(reading.measure())
+                .map(measure -> name(measure, reading))
+                .orElse(reading.measure());
     }
 
     private static String name(Measure measure, Reading reading) {
@@ -214,19 +222,21 @@ public final class Doubts {
         doubts.forEach(doubt -> asked.addAll(doubt.measures()));
         Proportions.Fit fit = evidence.fit(set);
         Predicate<Mistake> better = mistake -> {
-            Proportions.Fit then = evidence.fit(mistake.mended());
-            double gain = fit.distance() - then.distance();
             if (mistake.kind() == Doubt.Kind.SWAPPED) {
-                return gain > SWAP_GAIN && isWaistOverHip(set, mistake);
+                return isWaistOverHip(set, mistake)
+                        && fit.distance() - evidence.fit(mistake.mended()).distance() > SWAP_GAIN;
             }
-            OptionalDouble off = fit.residual(mistake.keys().get(0));
             Clearly clearly = mistake.kind() == Doubt.Kind.TRANSPOSED ? DIGITS : TEN;
-            return off.isPresent()
-                    && (mistake.kind() == Doubt.Kind.TRANSPOSED || off.getAsDouble() > 0)
-                    && Math.abs(off.getAsDouble()) > clearly.off()
-                    && gain > clearly.gain()
+            OptionalDouble off = fit.residual(mistake.keys().get(0));
+            if (off.isEmpty()
+                    || Math.abs(off.getAsDouble()) <= clearly.off()
+                    || mistake.kind() == Doubt.Kind.TEN_INCHES && off.getAsDouble() < 0) {
+                return false;
+            }
+            Proportions.Fit then = evidence.fit(mistake.mended());
+            return fit.distance() - then.distance() > clearly.gain()
                     && Math.abs(then.residual(mistake.keys().get(0)).orElse(0)) < clearly.then()
-                    && isClean(evidence, mistake.mended());
+                    && evidence.of(mistake.mended()).isEmpty();
         };
         for (Mistake mistake : possible) {
             boolean quiet = mistake.kind() == Doubt.Kind.TEN_INCHES
@@ -239,17 +249,20 @@ public final class Doubts {
                 doubts.add(new Doubt(
                         mistake.kind(),
                         measures,
-                        seen(set, mistake.keys(), "{} does not go well with the other girths", "{} do not go well together"),
+                        seen(
+                                set,
+                                mistake.keys(),
+                                "{} does not go well with the other girths",
+                                "{} do not go well together"),
                         mistake.explains(),
                         List.of(new Doubt.Correction(mistake.mend(), mistake.mended())),
                         key(set, mistake.kind(), mistake.keys())));
             }
         }
-        oneInch(set, evidence, fit).filter(doubt -> doubts.stream().noneMatch(other -> !other.corrections().isEmpty())).ifPresent(doubts::add);
-    }
-
-    private static boolean isClean(Evidence evidence, MeasurementSet set) {
-        return evidence.of(set).isEmpty();
+        oneInch(set, evidence, fit)
+                .filter(doubt ->
+                        doubts.stream().noneMatch(other -> !other.corrections().isEmpty()))
+                .ifPresent(doubts::add);
     }
 
     private static boolean isWaistOverHip(MeasurementSet set, Mistake mistake) {
@@ -265,14 +278,15 @@ public final class Doubts {
                         && !reading.measure().equals("height"))
                 .toList();
         boolean telling = TELLING.stream()
-                .allMatch(measure -> girths.stream().anyMatch(girth -> girth.measure().equals(measure)));
-        boolean tooSmall = girths.stream()
-                .anyMatch(girth -> girth.mean().compareTo(Length.ofInches(3, 0, 8)) < 0);
+                .allMatch(measure ->
+                        girths.stream().anyMatch(girth -> girth.measure().equals(measure)));
+        boolean tooSmall = girths.stream().anyMatch(girth -> girth.mean().compareTo(Length.ofInches(3, 0, 8)) < 0);
         if (!telling || tooSmall || girths.size() < FEW_GIRTHS || set.start() == TapeStart.ONE_INCH) {
             return Optional.empty();
         }
         List<Reading> all = set.readings().stream()
-                .filter(reading -> catalogue.find(reading.measure())
+                .filter(reading -> catalogue
+                        .find(reading.measure())
                         .filter(measure -> measure.kind() == Measure.Kind.GIRTH)
                         .isPresent())
                 .toList();
@@ -304,11 +318,14 @@ public final class Doubts {
 
     private Doubt doubt(MeasurementSet set, List<Oddity> odd, List<Mistake> explaining) {
         Oddity first = odd.get(0);
-        List<String> keys = explaining.isEmpty() ? first.keys() : explaining.get(0).keys();
+        List<String> keys =
+                explaining.isEmpty() ? first.keys() : explaining.get(0).keys();
         Set<String> measures = new LinkedHashSet<>();
         keys.forEach(key -> measures.add(Readings.measureOf(key)));
-        Doubt.Kind kind = explaining.isEmpty() ? first.kind() : explaining.get(0).kind();
-        Sentence explains = explaining.isEmpty() ? first.why() : explaining.get(0).explains();
+        Doubt.Kind kind =
+                explaining.isEmpty() ? first.kind() : explaining.get(0).kind();
+        Sentence explains =
+                explaining.isEmpty() ? first.why() : explaining.get(0).explains();
         if (odd.stream().anyMatch(each -> each.kind() == Doubt.Kind.ARMS)) {
             explains = Sentence.of("{} Raised arms shrink it too: arms down while reading", explains);
         }
@@ -326,8 +343,7 @@ public final class Doubts {
     private static String key(MeasurementSet set, Doubt.Kind kind, List<String> keys) {
         Readings values = Readings.of(set);
         StringBuilder text = new StringBuilder(kind.name());
-        keys.forEach(key ->
-                text.append(' ').append(key).append('=').append(Math.round(values.value(key))));
+        keys.forEach(key -> text.append(' ').append(key).append('=').append(Math.round(values.value(key))));
         return text.toString();
     }
 
@@ -342,10 +358,7 @@ public final class Doubts {
             Reading without = reading.without(i).orElseThrow();
             Length others = without.mean();
             List<LengthEntry> mended = new ArrayList<>(entry.transposed());
-            mended.add(entry.readAs(
-                    entry.unit() == LengthUnit.CENTIMETRE
-                            ? LengthUnit.INCH
-                            : LengthUnit.CENTIMETRE));
+            mended.add(entry.readAs(entry.unit() == LengthUnit.CENTIMETRE ? LengthUnit.INCH : LengthUnit.CENTIMETRE));
             mended.add(entry.less(TapeStart.TEN_AT_FLOOR.offset()));
             for (LengthEntry other : mended) {
                 Reading with = reading.with(i, other);
@@ -355,8 +368,7 @@ public final class Doubts {
                             Sentence.of("{} was {}", entry.typed(), other.value()), set.with(with)));
                 }
             }
-            if (reading.taken().size() == Reading.MOST
-                    && without.spread().compareTo(measure.mostSpread()) <= 0) {
+            if (reading.taken().size() == Reading.MOST && without.spread().compareTo(measure.mostSpread()) <= 0) {
                 smallestIsOdd |= entry.value().compareTo(others) < 0;
                 corrections.add(new Doubt.Correction(
                         Sentence.of("Leave {} out: the other two agree", entry.value()), set.with(without)));
@@ -373,7 +385,8 @@ public final class Doubts {
                                 : "More than {} means measuring again",
                         measure.mostSpread()),
                 corrections,
-                key(set, Doubt.Kind.SPREAD, List.of(Readings.keyOf(reading))) + " " + reading.spread().nanometres()));
+                key(set, Doubt.Kind.SPREAD, List.of(Readings.keyOf(reading))) + " "
+                        + reading.spread().nanometres()));
     }
 
     private static Optional<Doubt> old(MeasurementSet set, LocalDate today, int months) {

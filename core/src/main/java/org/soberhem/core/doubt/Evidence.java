@@ -47,8 +47,10 @@ final class Evidence {
     Map<String, Oddity> of(MeasurementSet set) {
         Map<String, Oddity> found = new LinkedHashMap<>();
         for (Reading reading : set.readings()) {
-            catalogue.find(reading.measure()).flatMap(measure -> unusual(measure, reading)).ifPresent(odd ->
-                    found.put(odd.id(), odd));
+            catalogue
+                    .find(reading.measure())
+                    .flatMap(measure -> unusual(measure, reading))
+                    .ifPresent(odd -> found.put(odd.id(), odd));
         }
         Readings values = Readings.of(set);
         for (Relation relation : relations) {

@@ -31,7 +31,8 @@ public final class LooseFormula {
         Written written = new Written(text, 0);
         Names names = new Names(known, knownWords, new ArrayList<>());
         Formula formula = new FormulaReader(written, names).read();
-        if (!formula.dimension().equals(Dimension.LENGTH) && !formula.dimension().equals(Dimension.NUMBER)) {
+        if (!formula.dimension().equals(Dimension.LENGTH)
+                && !formula.dimension().equals(Dimension.NUMBER)) {
             throw new SheetException(written, "\"" + text + "\" must be a length or a pure number");
         }
         return new LooseFormula(names.used(), formula);

@@ -33,7 +33,7 @@ public final class BodyFigure {
     private final double height;
     private final Map<String, CrossSection> sections = new LinkedHashMap<>();
     private final Map<String, Place> marks = new LinkedHashMap<>();
-        private final List<String> leg = new ArrayList<>();
+    private final List<String> leg = new ArrayList<>();
     private final List<String> arm = new ArrayList<>();
 
     /**
@@ -64,7 +64,10 @@ public final class BodyFigure {
         double shoulder = (Double.isNaN(width) ? sections.get("armpit").breadth() * 2.2 : width * 0.95) / 2;
         double armpit = sections.get("armpit").middle().y();
         double neck = sections.get("neck-base").middle().y();
-        Place shoulderPoint = new Place(-shoulder, neck - (neck - armpit) * 0.3, sections.get("armpit").middle().z());
+        Place shoulderPoint = new Place(
+                -shoulder,
+                neck - (neck - armpit) * 0.3,
+                sections.get("armpit").middle().z());
         double reach = read.applyAsDouble("shoulder-to-wrist");
         double length = Double.isNaN(reach) ? height * 0.34 : reach;
         for (FigurePlan.Level level : plan.arms()) {
@@ -201,39 +204,76 @@ public final class BodyFigure {
         put("head-side", -headBreadth(), headMiddle(), 0);
         put("nape", 0, neck.middle().y() + rise, neck.back().z());
         put("neck-pit", 0, neck.middle().y() - rise, neck.front().z());
-        put("neck-point", -neck.breadth(), neck.middle().y() + rise * 0.4, neck.middle().z());
+        put(
+                "neck-point",
+                -neck.breadth(),
+                neck.middle().y() + rise * 0.4,
+                neck.middle().z());
         mark("shoulder-point", shoulder);
         mark("shoulder-half", between(marks.get("neck-point"), shoulder, 0.5));
         put("shoulder-above", shoulder.x(), marks.get("neck-point").y(), shoulder.z());
         double chestLine = (shoulder.y() + armpit.middle().y()) / 2;
         put("chest-side", -armpit.breadth() * 0.92, chestLine, armpit.front().z() * 0.7);
         put("back-side", -armpit.breadth() * 0.95, chestLine, armpit.back().z() * 0.8);
-        mark("armpit", new Place(-armpit.breadth(), armpit.middle().y(), armpit.middle().z()));
-        put("below-armpit", -armpit.breadth(), armpit.middle().y() - height * 0.06, armpit.middle().z());
+        mark(
+                "armpit",
+                new Place(
+                        -armpit.breadth(), armpit.middle().y(), armpit.middle().z()));
+        put(
+                "below-armpit",
+                -armpit.breadth(),
+                armpit.middle().y() - height * 0.06,
+                armpit.middle().z());
         put("armscye-front", shoulder.x() * 0.94, chestLine, armpit.front().z() * 0.5);
         put("armscye-back", shoulder.x() * 0.94, chestLine, armpit.back().z() * 0.5);
         put("armpit-level-back", 0, armpit.middle().y(), armpit.back().z());
         put("bust-point", -point, bust.middle().y(), bust.front().z());
-        put("under-bust-front", 0, sections.get("under-bust").middle().y(), sections.get("under-bust").front().z());
+        put(
+                "under-bust-front",
+                0,
+                sections.get("under-bust").middle().y(),
+                sections.get("under-bust").front().z());
         mark("waist-front", waist.front());
         mark("waist-back", waist.back());
         mark("waist-side", waist.right());
-        put("waist-below-bust-point", -point * 0.85, waist.middle().y(), waist.front().z() * 0.9);
-        put("waist-over-leg", -hip.breadth() * 0.5, waist.middle().y(), waist.front().z() * 0.85);
-        put("bodice-point", 0, waist.middle().y() - length("waist-to-bodice-point", 0.05), sections.get("belly").front().z());
+        put(
+                "waist-below-bust-point",
+                -point * 0.85,
+                waist.middle().y(),
+                waist.front().z() * 0.9);
+        put(
+                "waist-over-leg",
+                -hip.breadth() * 0.5,
+                waist.middle().y(),
+                waist.front().z() * 0.85);
+        put(
+                "bodice-point",
+                0,
+                waist.middle().y() - length("waist-to-bodice-point", 0.05),
+                sections.get("belly").front().z());
         mark("belly-front", sections.get("belly").front());
-        put("lap", 0, hip.middle().y() + (waist.middle().y() - hip.middle().y()) * 0.45, sections.get("belly").front().z());
+        put(
+                "lap",
+                0,
+                hip.middle().y() + (waist.middle().y() - hip.middle().y()) * 0.45,
+                sections.get("belly").front().z());
         mark("hip-side", hip.right());
         mark("hip-back", hip.back());
         put("seat-side", hip.right().x(), fork, hip.middle().z());
         put("fork", 0, fork, 0);
         put("floor-front", 0, 0, sections.get("belly").front().z());
-        put("hem-front", 0, length("hem-height", 0.08), sections.get("belly").front().z());
+        put(
+                "hem-front",
+                0,
+                length("hem-height", 0.08),
+                sections.get("belly").front().z());
         put("floor-side", hip.right().x(), 0, hip.middle().z());
         put("floor-back", 0, 0, hip.back().z());
         put("floor-inside", 0, 0, 0);
         mark("knee-front", sections.get("knee").front());
-        mark("elbow", new Place(elbow.right().x(), elbow.middle().y(), elbow.middle().z()));
+        mark(
+                "elbow",
+                new Place(elbow.right().x(), elbow.middle().y(), elbow.middle().z()));
         mark("wrist", wrist.right());
         mark("elbow-inside", elbow.left());
         mark("wrist-inside", wrist.left());
@@ -305,7 +345,8 @@ public final class BodyFigure {
         double middle = headMiddle();
         double half = (height - chin()) / 2;
         double breadth = view == FigureView.SIDE ? headBreadth() * 1.25 : headBreadth();
-        double forward = view == FigureView.SIDE ? sections.get("neck-mid").middle().z() + breadth * 0.2 : 0;
+        double forward =
+                view == FigureView.SIDE ? sections.get("neck-mid").middle().z() + breadth * 0.2 : 0;
         List<Point> round = new ArrayList<>();
         for (int i = 0; i <= 16; i++) {
             double angle = 2 * Math.PI * i / 16;
@@ -335,9 +376,11 @@ public final class BodyFigure {
         List<Point> inner = new ArrayList<>();
         for (String level : leg) {
             CrossSection section = sections.get(level);
-            right.add(new Point(section.breadth() - section.middle().x(), -section.middle().y()));
+            right.add(new Point(
+                    section.breadth() - section.middle().x(), -section.middle().y()));
             inner.add(new Point(
-                    Math.max(height * 0.004, -section.middle().x() - section.breadth()), -section.middle().y()));
+                    Math.max(height * 0.004, -section.middle().x() - section.breadth()),
+                    -section.middle().y()));
         }
         CrossSection ankle = sections.get("ankle");
         right.add(new Point(-ankle.middle().x() + ankle.breadth() * 1.9, -height * 0.004));
@@ -371,7 +414,9 @@ public final class BodyFigure {
         outer.add(new Point(side * (-hand.middle().x() + hand.breadth() * 0.1), tip));
         Collections.reverse(inner);
         outer.addAll(inner);
-        outer.add(new Point(side * sections.get("armpit").breadth() * 0.98, -sections.get("armpit").middle().y()));
+        outer.add(new Point(
+                side * sections.get("armpit").breadth() * 0.98,
+                -sections.get("armpit").middle().y()));
         return Path.through(outer);
     }
 
@@ -395,8 +440,12 @@ public final class BodyFigure {
         for (String level : leg) {
             CrossSection section = sections.get(level);
             double fuller = level.equals("thigh") ? 1.12 : 1;
-            front.add(new Point(section.middle().z() + section.depth() * fuller, -section.middle().y()));
-            back.add(new Point(section.middle().z() - section.depth() * fuller, -section.middle().y()));
+            front.add(new Point(
+                    section.middle().z() + section.depth() * fuller,
+                    -section.middle().y()));
+            back.add(new Point(
+                    section.middle().z() - section.depth() * fuller,
+                    -section.middle().y()));
         }
         CrossSection ankle = sections.get("ankle");
         front.add(new Point(ankle.front().z() + height * 0.085, -height * 0.012));
@@ -434,12 +483,11 @@ public final class BodyFigure {
         return section.shown(view).stream()
                 .map(place -> {
                     Point flat = place.on(view);
-                    double nearer =
-                            switch (view) {
-                                case FRONT -> place.z() - section.middle().z();
-                                case BACK -> section.middle().z() - place.z();
-                                case SIDE -> section.middle().x() - place.x();
-                            };
+                    double nearer = switch (view) {
+                        case FRONT -> place.z() - section.middle().z();
+                        case BACK -> section.middle().z() - place.z();
+                        case SIDE -> section.middle().x() - place.x();
+                    };
                     return new Point(flat.x(), flat.y() + nearer * 0.15);
                 })
                 .toList();
@@ -455,7 +503,10 @@ public final class BodyFigure {
             CrossSection armpit = sections.get("armpit");
             return new CrossSection(
                     name,
-                    new Place(0, (shoulder.y() + armpit.middle().y()) / 2, armpit.middle().z()),
+                    new Place(
+                            0,
+                            (shoulder.y() + armpit.middle().y()) / 2,
+                            armpit.middle().z()),
                     shoulder.x() + sections.get("upper-arm").breadth() * 0.9,
                     armpit.depth(),
                     false);
@@ -477,7 +528,8 @@ public final class BodyFigure {
         }
         double length = 0;
         for (int i = 1; i < tape.path().size(); i++) {
-            length += marks.get(tape.path().get(i - 1)).distanceTo(marks.get(tape.path().get(i)));
+            length += marks.get(tape.path().get(i - 1))
+                    .distanceTo(marks.get(tape.path().get(i)));
         }
         return OptionalDouble.of(length);
     }

@@ -39,12 +39,11 @@ public record CrossSection(String name, Place middle, double breadth, double dep
 
     /** Returns the half of the ring that a view shows, from left to right of the picture. */
     List<Place> shown(FigureView view) {
-        double from =
-                switch (view) {
-                    case FRONT -> Math.PI;
-                    case SIDE -> -Math.PI / 2;
-                    case BACK -> 0;
-                };
+        double from = switch (view) {
+            case FRONT -> Math.PI;
+            case SIDE -> -Math.PI / 2;
+            case BACK -> 0;
+        };
         List<Place> half = new ArrayList<>();
         for (int i = 0; i <= STEPS; i++) {
             double angle = from - Math.PI * i / STEPS;

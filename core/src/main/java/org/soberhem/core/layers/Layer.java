@@ -97,7 +97,9 @@ public record Layer(
     }
 
     Optional<Effect> effectOn(String measure) {
-        return effects.stream().filter(effect -> effect.measure().equals(measure)).findFirst();
+        return effects.stream()
+                .filter(effect -> effect.measure().equals(measure))
+                .findFirst();
     }
 
     /** Says whether it is laced: it stops one bending, and stands open by a gap that belongs to every reading over it. */

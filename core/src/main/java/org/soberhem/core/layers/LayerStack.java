@@ -41,6 +41,7 @@ public record LayerStack(
     }
 
     public LayerStack without(String layer) {
-        return copied(id, title, layers.stream().filter(each -> !each.equals(layer)).toList());
+        return copied(
+                id, title, layers.stream().filter(each -> !each.equals(layer)).toList());
     }
 }

@@ -109,7 +109,8 @@ public final class OverLayers {
         Place at = new Place(0, waist);
         while (true) {
             Place from = at;
-            // The taut tape touches next what lies furthest outward as seen from where it is: least height lost for each
+            // The taut tape touches next what lies furthest outward as seen from where it is: least height lost for
+            // each
             // millimetre out.
             Optional<Place> next = places.stream()
                     .filter(place -> place.height() < from.height() && place.out() > from.out())

@@ -50,7 +50,10 @@ public record Wardrobe(List<Layer> layers, List<LayerStack> stacks, Map<String, 
 
     /** Returns the known layers of a stack in dressing order. */
     public List<Layer> layersOf(LayerStack stack) {
-        return stack.layers().stream().map(this::layer).flatMap(Optional::stream).toList();
+        return stack.layers().stream()
+                .map(this::layer)
+                .flatMap(Optional::stream)
+                .toList();
     }
 
     /**
@@ -110,14 +113,14 @@ public record Wardrobe(List<Layer> layers, List<LayerStack> stacks, Map<String, 
                 }
             }
             for (Layer other : worn.subList(worn.indexOf(layer) + 1, worn.size())) {
-                boolean twoShapers = layer.kind() == other.kind() && layer.kind().isSingle();
+                boolean twoShapers =
+                        layer.kind() == other.kind() && layer.kind().isSingle();
                 if (twoShapers
                         || layer.notWith().contains(other.id())
                         || other.notWith().contains(layer.id())) {
                     problems.add(Sentence.of("{} and {} are not worn together", layer.name(), other.name()));
                 }
-                if (layer.isLaced()
-                        && (other.kind() == LayerClass.FOOTWEAR || other.kind() == LayerClass.LEGWEAR)) {
+                if (layer.isLaced() && (other.kind() == LayerClass.FOOTWEAR || other.kind() == LayerClass.LEGWEAR)) {
                     problems.add(Sentence.of(
                             "{} come before {}, which stops one bending: dress them first",
                             other.name(),

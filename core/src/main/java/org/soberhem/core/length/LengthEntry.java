@@ -47,8 +47,7 @@ public record LengthEntry(Length value, String typed, LengthUnit unit) {
         if (offset.nanometres() == 0) {
             return this;
         }
-        return new LengthEntry(
-                value.minus(offset), typed + " − " + LengthFormat.INCH_EIGHTHS.format(offset), unit);
+        return new LengthEntry(value.minus(offset), typed + " − " + LengthFormat.INCH_EIGHTHS.format(offset), unit);
     }
 
     /** Returns the same number in another unit: inches read as centimetres, or the other way round. */
@@ -70,8 +69,8 @@ public record LengthEntry(Length value, String typed, LengthUnit unit) {
         String number = digits.group();
         for (int i = 0; i + 1 < number.length(); i++) {
             if (number.charAt(i) != number.charAt(i + 1)) {
-                String swapped = number.substring(0, i) + number.charAt(i + 1) + number.charAt(i)
-                        + number.substring(i + 2);
+                String swapped =
+                        number.substring(0, i) + number.charAt(i + 1) + number.charAt(i) + number.substring(i + 2);
                 long change = Long.parseLong(swapped) - Long.parseLong(number);
                 Length exchanged = new Length(value.nanometres() + change * unit.nanometres());
                 others.add(new LengthEntry(exchanged, typed + " → " + swapped + " " + unit.word(), unit));

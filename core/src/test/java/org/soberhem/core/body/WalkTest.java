@@ -26,7 +26,8 @@ class WalkTest {
     void walk_roundTheBody_eachStationOnce_seatedLast() {
         Walk walk = walk(List.of("waist"), "lap", "left hip", "nape", "sleeve", "bust", "waist");
         assertThat(walk.steps())
-                .extracting(step -> step.station() + " " + step.measure().id() + " " + step.side() + " " + step.posture())
+                .extracting(
+                        step -> step.station() + " " + step.measure().id() + " " + step.side() + " " + step.posture())
                 .containsExactly(
                         "FRONT waist MIDDLE STANDING",
                         "FRONT bust MIDDLE STANDING",
@@ -53,7 +54,8 @@ class WalkTest {
     @Test
     void walk_withoutTheWaist_needsNoRibbon_andWhatIsNotAskedOfTheWearerIsLeftOut() {
         assertThat(walk(List.of(), "bust").ribbon()).isFalse();
-        assertThat(Walk.of(CATALOGUE, new Build(Age.INFANT, false), List.of("bust"), List.of()).steps())
+        assertThat(Walk.of(CATALOGUE, new Build(Age.INFANT, false), List.of("bust"), List.of())
+                        .steps())
                 .isEmpty();
         assertThat(walk(List.of(), "unknown").steps()).isEmpty();
     }
@@ -63,6 +65,7 @@ class WalkTest {
         List<Walk.Step> steps = walk(List.of("waist"), "waist", "sleeve").steps();
         assertThat(steps)
                 .extracting(Walk.Step::name)
-                .containsExactly("Waist", "Waist, " + Side.RIGHT.words(), "Waist, " + Side.LEFT.words(), "Waist, seated");
+                .containsExactly(
+                        "Waist", "Waist, " + Side.RIGHT.words(), "Waist, " + Side.LEFT.words(), "Waist, seated");
     }
 }

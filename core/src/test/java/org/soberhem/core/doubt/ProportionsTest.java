@@ -33,8 +33,7 @@ class ProportionsTest {
         Proportions.Fit fit = fit(correlated(r), Map.of("hip", Math.exp(x), "waist", Math.exp(y)));
         assertThat(fit.residual("hip").orElseThrow())
                 .isCloseTo((x - r * y) / Math.sqrt(1 - r * r) / 1.25, within(1e-9));
-        assertThat(fit.distance())
-                .isCloseTo((x * x - 2 * r * x * y + y * y) / (1 - r * r) / 1.25 / 1.25, within(1e-9));
+        assertThat(fit.distance()).isCloseTo((x * x - 2 * r * x * y + y * y) / (1 - r * r) / 1.25 / 1.25, within(1e-9));
     }
 
     @Test
@@ -53,9 +52,7 @@ class ProportionsTest {
         List<double[]> bodies = new ArrayList<>();
         for (int i = 0; i < 4000; i++) {
             double common = random.nextGaussian();
-            bodies.add(new double[] {
-                Math.exp(common), Math.exp(0.6 * common + 0.8 * random.nextGaussian())
-            });
+            bodies.add(new double[] {Math.exp(common), Math.exp(0.6 * common + 0.8 * random.nextGaussian())});
         }
         Proportions fitted = Proportions.fit(TWO, bodies);
         Proportions.Fit seen = fit(fitted, Map.of("hip", Math.E, "waist", 1.0));

@@ -11,8 +11,7 @@ class FigureTest {
 
     @Test
     void outline_isMirroredAndRunsFromNeckToNeck() {
-        Figure figure = new Figure(
-                List.of(new Point(16, 92), new Point(80, 150), new Point(0, 424)));
+        Figure figure = new Figure(List.of(new Point(16, 92), new Point(80, 150), new Point(0, 424)));
         Path outline = figure.outline();
         assertThat(outline.start()).isEqualTo(new Point(-16, 92));
         assertThat(outline.end()).isEqualTo(new Point(16, 92));

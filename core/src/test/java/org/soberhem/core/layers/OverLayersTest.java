@@ -61,8 +61,7 @@ class OverLayersTest {
     }
 
     private static AsWorn.Ring ring(double height, double side, double back) {
-        return new AsWorn.Ring(
-                Length.ofMillimetres(height), Length.ofMillimetres(side), Length.ofMillimetres(back));
+        return new AsWorn.Ring(Length.ofMillimetres(height), Length.ofMillimetres(side), Length.ofMillimetres(back));
     }
 
     @Test
@@ -77,8 +76,7 @@ class OverLayersTest {
     void overRings_aRingWithinTheTautLine_doesNotMatter_andANarrowerOneBelowNeither() {
         List<AsWorn.Ring> one = List.of(ring(600, 300, 300));
         List<AsWorn.Ring> more = List.of(ring(800, 100, 100), ring(600, 300, 300), ring(300, 250, 250));
-        assertThat(OverLayers.overRings(1000, more, true))
-                .isCloseTo(OverLayers.overRings(1000, one, true), within(MM));
+        assertThat(OverLayers.overRings(1000, more, true)).isCloseTo(OverLayers.overRings(1000, one, true), within(MM));
         assertThat(OverLayers.overRings(1000, List.of(ring(800, 250, 0), ring(600, 300, 0)), false))
                 .isGreaterThan(OverLayers.overRings(1000, one, false));
     }

@@ -12,14 +12,37 @@ final class SomeLayers {
 
     static Layer layer(String id, LayerClass kind, Set<String> changes, Layer.Effect... effects) {
         return new Layer(
-                id, id, 1850, 1910, List.of("women"), kind, "", "", List.of(effects), changes, List.of(), Set.of(),
-                Optional.empty(), kind == LayerClass.BODY_SHAPER ? List.of("lacing") : List.of());
+                id,
+                id,
+                1850,
+                1910,
+                List.of("women"),
+                kind,
+                "",
+                "",
+                List.of(effects),
+                changes,
+                List.of(),
+                Set.of(),
+                Optional.empty(),
+                kind == LayerClass.BODY_SHAPER ? List.of("lacing") : List.of());
     }
 
     static Layer needing(Layer layer, LayerClass kind, String why) {
         return new Layer(
-                layer.id(), layer.name(), layer.from(), layer.to(), layer.who(), layer.kind(), "", "", layer.effects(),
-                layer.changes(), List.of(new Layer.Need(Optional.of(kind), List.of(), why)), Set.of(), Optional.empty(),
+                layer.id(),
+                layer.name(),
+                layer.from(),
+                layer.to(),
+                layer.who(),
+                layer.kind(),
+                "",
+                "",
+                layer.effects(),
+                layer.changes(),
+                List.of(new Layer.Need(Optional.of(kind), List.of(), why)),
+                Set.of(),
+                Optional.empty(),
                 layer.cautions());
     }
 

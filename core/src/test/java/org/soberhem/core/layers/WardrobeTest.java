@@ -14,8 +14,8 @@ class WardrobeTest {
 
     private static final Layer CHEMISE = layer("chemise", LayerClass.SKIN, Set.of());
     private static final Layer SHOES = layer("shoes", LayerClass.FOOTWEAR, Set.of("height"));
-    private static final Layer CORSET = needing(
-            layer("corset", LayerClass.BODY_SHAPER, Set.of("waist", "bust")), LayerClass.SKIN, "a chemise");
+    private static final Layer CORSET =
+            needing(layer("corset", LayerClass.BODY_SHAPER, Set.of("waist", "bust")), LayerClass.SKIN, "a chemise");
     private static final Layer STAYS = layer("stays", LayerClass.BODY_SHAPER, Set.of("waist"));
     private static final Layer PADS = layer("pads", LayerClass.SKIRT_SUPPORT, Set.of("hip"));
     private static final LayerStack PADDED = stack("padded", "chemise", "corset", "pads");

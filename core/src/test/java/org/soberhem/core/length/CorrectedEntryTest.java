@@ -27,9 +27,7 @@ class CorrectedEntryTest {
 
     @Test
     void transposed_everyNeighbouringPair_andNoEqualDigits() {
-        assertThat(typed("38").transposed())
-                .extracting(LengthEntry::value)
-                .containsExactly(Length.ofInches(83, 0, 8));
+        assertThat(typed("38").transposed()).extracting(LengthEntry::value).containsExactly(Length.ofInches(83, 0, 8));
         assertThat(typed("34 5/8").transposed())
                 .extracting(LengthEntry::value)
                 .containsExactly(Length.ofInches(43, 5, 8));

@@ -33,7 +33,8 @@ class SizesTest {
 
     @Test
     void nearestByTheGoverningMeasure_andWhatIsLeftOver() {
-        SizeMatch match = match(List.of("bust"), Map.of("bust", 890.0, "hip", 1000.0), 100).orElseThrow();
+        SizeMatch match = match(List.of("bust"), Map.of("bust", 890.0, "hip", 1000.0), 100)
+                .orElseThrow();
         assertThat(match.row().size()).isEqualTo("M");
         assertThat(match.left()).containsExactly(Map.entry("bust", 10.0), Map.entry("hip", 60.0));
         assertThat(match.outside()).isFalse();
@@ -44,7 +45,10 @@ class SizesTest {
 
     @Test
     void anotherKindOfGarment_isDecidedByAnotherMeasure_theFirstThatBothHave() {
-        assertThat(match(List.of("waist", "hip"), Map.of("bust", 840.0, "hip", 985.0), 0).orElseThrow().row().size())
+        assertThat(match(List.of("waist", "hip"), Map.of("bust", 840.0, "hip", 985.0), 0)
+                        .orElseThrow()
+                        .row()
+                        .size())
                 .isEqualTo("L");
         assertThat(match(List.of("waist"), Map.of("waist", 700.0), 0)).isEmpty();
         assertThat(match(List.of("bust"), Map.of("hip", 940.0), 0)).isEmpty();
@@ -55,8 +59,14 @@ class SizesTest {
         SizeMatch loose = match(List.of("bust"), Map.of("bust", 880.0), 60).orElseThrow();
         assertThat(loose.row().size()).isEqualTo("M");
         assertThat(loose.smaller().orElseThrow().size()).isEqualTo("S");
-        assertThat(match(List.of("bust"), Map.of("bust", 880.0), 61).orElseThrow().smaller()).isEmpty();
-        assertThat(match(List.of("bust"), Map.of("bust", 840.0), 0).orElseThrow().smaller()).isEmpty();
+        assertThat(match(List.of("bust"), Map.of("bust", 880.0), 61)
+                        .orElseThrow()
+                        .smaller())
+                .isEmpty();
+        assertThat(match(List.of("bust"), Map.of("bust", 840.0), 0)
+                        .orElseThrow()
+                        .smaller())
+                .isEmpty();
     }
 
     @Test

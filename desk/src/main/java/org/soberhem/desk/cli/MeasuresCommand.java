@@ -1,7 +1,10 @@
 package org.soberhem.desk.cli;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Stream;
+import org.soberhem.core.body.Age;
 import org.soberhem.core.body.Measure;
 import org.soberhem.files.exchange.Answers;
 import org.soberhem.files.library.Library;
@@ -19,8 +22,15 @@ final class MeasuresCommand extends Answering {
                             "measure", measure.id(),
                             "name", measure.name(),
                             "aliases", measure.aliases(),
+                            "kind", measure.kind().name().toLowerCase(Locale.ROOT),
                             "definition", measure.definition(),
-                            "how", measure.how()))
+                            "how", measure.how().words(),
+                            "ages",
+                                    Stream.of(Age.values())
+                                            .filter(measure.usual()::containsKey)
+                                            .map(Age::words)
+                                            .toList(),
+                            "iso_8559_1", measure.iso().map(Measure.Iso::words).orElse("")))
                     .toList()));
             return 0;
         }

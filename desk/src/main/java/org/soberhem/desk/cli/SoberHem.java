@@ -20,6 +20,12 @@ import picocli.CommandLine.Command;
             DraftCommand.class,
             CheckCommand.class,
             RulerCommand.class,
+            SheetCommand.class,
+            DoubtsCommand.class,
+            LayersCommand.class,
+            EstimateCommand.class,
+            SizeCommand.class,
+            TapeCommand.class,
             VerifyCommand.class
         },
         footer = {

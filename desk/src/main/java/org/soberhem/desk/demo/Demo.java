@@ -81,13 +81,7 @@ public final class Demo {
         take(readings, "waist-to-floor-right", "41 3/4");
         take(readings, "waist-to-floor-back", "42 3/8");
         take(readings, "height", "65 1/2");
-        MeasurementSet set = MeasurementSet.of(
-                "spring",
-                today.minusDays(52),
-                CORSET,
-                "",
-                "Ruth",
-                readings)
+        MeasurementSet set = MeasurementSet.of("spring", today.minusDays(52), CORSET, "", "Ruth", readings)
                 .wornAs(laced("1", "2", "0"));
         List<Reading> before = new ArrayList<>();
         take(before, "full-bust", "37 3/4", "37 3/4");
@@ -125,7 +119,8 @@ public final class Demo {
         take(readings, "chest", "62 cm", "62 cm", "61.5 cm");
         take(readings, "waist-crease", "57 cm");
         MeasurementSet set = MeasurementSet.of("april", today.minusDays(30), "child-1905", "", "Ada", readings);
-        return new Wearer("lina", "Lina Thorn", "Eight years old, Ada's niece.", new Build(Age.CHILD, false), List.of(set));
+        return new Wearer(
+                "lina", "Lina Thorn", "Eight years old, Ada's niece.", new Build(Age.CHILD, false), List.of(set));
     }
 
     private Wearer boatman() {
@@ -170,9 +165,8 @@ public final class Demo {
         take(readings, "upper-arm", "13 1/2");
         take(readings, "forearm", "10 1/2");
         take(readings, "wrist", "17");
-        MeasurementSet set =
-                MeasurementSet.of("alone", today.minusDays(6), CORSET, "", "", readings)
-                        .wornAs(laced("3", "3", "3"));
+        MeasurementSet set = MeasurementSet.of("alone", today.minusDays(6), CORSET, "", "", readings)
+                .wornAs(laced("3", "3", "3"));
         return Wearer.of("wiebke", "Wiebke Harms", "Measures alone, in front of the mirror.", List.of(set));
     }
 
@@ -359,8 +353,7 @@ public final class Demo {
     }
 
     private Costume begun(String stack) {
-        return new Costume(
-                "", "", "", 0, Optional.empty(), "", "", stack, List.of(), List.of(), "", Map.of());
+        return new Costume("", "", "", 0, Optional.empty(), "", "", stack, List.of(), List.of(), "", Map.of());
     }
 
     private Garment garment(String name, String sheet) {

@@ -353,7 +353,8 @@ public final class DraftView extends BorderPane {
     private void typed(String id, Length value) {
         Optional<Measure> measure = studio.library().measures().find(id);
         if (measure.isPresent()) {
-            EntryJudgement judgement = EntryJudgement.of(measure.get(), value, studio.situation().wearer().build().age());
+            EntryJudgement judgement = EntryJudgement.of(
+                    measure.get(), value, studio.situation().wearer().build().age());
             judgement.sentence().ifPresent(sentence -> studio.doneProperty().set(sentence.in(studio.format())));
             if (judgement.refused()) {
                 return;

@@ -51,7 +51,11 @@ public final class Tour extends Application {
             new Stop("tape-session-dark", (studio, scene) -> {
                 show(studio, "boatman-1780", "", "TAPE");
                 press(scene, "guided");
-                press(scene, "session-back");
+                press(scene, "session-next");
+                press(scene, "session-next");
+                read(scene, "34 5/8");
+                press(scene, "session-next");
+                read(scene, "99");
                 studio.darkProperty().set(true);
             }),
             new Stop("tape-layers", (studio, scene) -> tape(studio, scene, "secretary-1906", "layers")),

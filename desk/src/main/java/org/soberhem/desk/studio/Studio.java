@@ -340,6 +340,10 @@ public final class Studio {
         String words = sentence.in(format());
         done.set(words);
         lastAtTape = MAKER;
+        if (maker.done().isEmpty()) {
+            // So that the first change can be taken back too.
+            keeper.keep(MAKER, MAKERS_ID, Maker.NEW, "begin", "Began", "[]", Maker.class, line -> {});
+        }
         maker = new Line<>(MAKERS_ID, changed, words, true, "");
         takeUpOwnLibrary();
         if (situation() != null) {
@@ -448,7 +452,10 @@ public final class Studio {
     public Optional<Work> kept(Garment of) {
         return situation().set().flatMap(set -> {
             try {
-                return Optional.of(work(situation().costume().id(), of, tape.inputs(set, situation().costume(), of.settings())));
+                return Optional.of(work(
+                        situation().costume().id(),
+                        of,
+                        tape.inputs(set, situation().costume(), of.settings())));
             } catch (DraftException dead) {
                 return Optional.empty();
             }
@@ -494,6 +501,12 @@ public final class Studio {
             }
         }
         Judgement judgement = new Judgement(costume, works, failures);
-        return new Situation(costume, wearer, set, judgement, Map.copyOf(tries), inTheWay.of(judgement, wearer, set, today(), maker().months()));
+        return new Situation(
+                costume,
+                wearer,
+                set,
+                judgement,
+                Map.copyOf(tries),
+                inTheWay.of(judgement, wearer, set, today(), maker().months()));
     }
 }

@@ -44,9 +44,10 @@ final class BodyPane extends Pane {
 
     /** Returns the figure of a wearer from a set of readings, or a usual one of their build. */
     static BodyFigure figure(FigurePlan plan, Build build, Optional<MeasurementSet> set) {
-        ToDoubleFunction<String> read = measure -> set.flatMap(some -> some.value(measure, Side.RIGHT, Posture.STANDING))
-                .map(Length::toMillimetres)
-                .orElse(Double.NaN);
+        ToDoubleFunction<String> read =
+                measure -> set.flatMap(some -> some.value(measure, Side.RIGHT, Posture.STANDING))
+                        .map(Length::toMillimetres)
+                        .orElse(Double.NaN);
         return new BodyFigure(plan, build, read);
     }
 
@@ -60,8 +61,10 @@ final class BodyPane extends Pane {
         if (allViews) {
             return List.of(FigureView.values());
         }
-        boolean behind = figure.flatMap(body -> body.tape(measure, FigureView.BACK)).isPresent();
-        boolean front = figure.flatMap(body -> body.tape(measure, FigureView.FRONT)).isPresent();
+        boolean behind =
+                figure.flatMap(body -> body.tape(measure, FigureView.BACK)).isPresent();
+        boolean front =
+                figure.flatMap(body -> body.tape(measure, FigureView.FRONT)).isPresent();
         return front && !behind && !measure.isEmpty()
                 ? List.of(FigureView.FRONT, FigureView.SIDE)
                 : List.of(FigureView.FRONT, FigureView.BACK);

@@ -64,8 +64,15 @@ final class ConditionsForm extends VBox {
         heel.onCleared(() -> worn(now -> now.withHeel(Optional.empty())));
         heel.setId("heel");
         createChoices();
-        gapRow = new HBox(6, Parts.label("stands open at bust", "soft"), gapBust, Parts.label("waist", "soft"), gapWaist,
-                Parts.label("hem", "soft"), gapHem, lacing);
+        gapRow = new HBox(
+                6,
+                Parts.label("stands open at bust", "soft"),
+                gapBust,
+                Parts.label("waist", "soft"),
+                gapWaist,
+                Parts.label("hem", "soft"),
+                gapHem,
+                lacing);
         anotherLacing = new HBox(
                 8,
                 Parts.label("These were read at another lacing.", "needs"),
@@ -167,13 +174,15 @@ final class ConditionsForm extends VBox {
 
     /** A gap counts when all three are there: waist first is usual, the others follow it until they are typed. */
     private void gaps() {
-        List<Optional<Length>> typed =
-                List.of(gapBust.value(), gapWaist.value(), gapHem.value());
+        List<Optional<Length>> typed = List.of(gapBust.value(), gapWaist.value(), gapHem.value());
         if (filling || desk.set().isEmpty() || typed.stream().anyMatch(Optional::isEmpty)) {
             return;
         }
-        asked = desk.set().get().worn().withGap(new AsWorn.Gap(
-                typed.get(0).get(), typed.get(1).get(), typed.get(2).get()));
+        asked = desk.set()
+                .get()
+                .worn()
+                .withGap(new AsWorn.Gap(
+                        typed.get(0).get(), typed.get(1).get(), typed.get(2).get()));
         boolean another = desk.isAnotherLacing(asked);
         Parts.show(anotherLacing, another);
         if (!another) {
@@ -207,7 +216,7 @@ final class ConditionsForm extends VBox {
         age.setValue(build.age());
         bust.setSelected(build.bust());
         Parts.show(bust, build.age() == Age.ADULT);
-        over.getItems().setAll(studio.wardrobe().stacks());
+        Parts.offer(over.getItems(), studio.wardrobe().stacks());
         over.setValue(studio.wardrobe().stack(set.stack()).orElse(null));
         helper.setText(set.helper());
         lacing.setText(set.lacing());
@@ -230,17 +239,15 @@ final class ConditionsForm extends VBox {
     }
 
     private boolean wears(MeasurementSet set, Predicate<Layer> wanted) {
-        return studio.wardrobe()
-                .stack(set.stack())
-                .map(studio.wardrobe()::layersOf)
-                .orElse(List.of())
-                .stream()
+        return studio.wardrobe().stack(set.stack()).map(studio.wardrobe()::layersOf).orElse(List.of()).stream()
                 .anyMatch(wanted);
     }
 
     private void rings(List<AsWorn.Ring> stated) {
         rings.getChildren().clear();
-        HBox head = new HBox(8, Parts.label("Rings of the skirt support, from the top down", "soft"),
+        HBox head = new HBox(
+                8,
+                Parts.label("Rings of the skirt support, from the top down", "soft"),
                 Parts.button("One more ring", () -> addRing(stated), "quiet"));
         head.setAlignment(Pos.CENTER_LEFT);
         rings.getChildren().add(head);
@@ -253,26 +260,36 @@ final class ConditionsForm extends VBox {
         List<AsWorn.Ring> more = new ArrayList<>(stated);
         more.add(
                 stated.isEmpty()
-                        ? new AsWorn.Ring(Length.ofMillimetres(700), Length.ofMillimetres(100), Length.ofMillimetres(150))
+                        ? new AsWorn.Ring(
+                                Length.ofMillimetres(700), Length.ofMillimetres(100), Length.ofMillimetres(150))
                         : stated.get(stated.size() - 1));
         worn(now -> now.withRings(more));
     }
 
     private HBox ring(List<AsWorn.Ring> stated, int place) {
         AsWorn.Ring ring = stated.get(place);
-        LengthField height = ringField(ring.height(), value -> put(stated, place, new AsWorn.Ring(value, ring.side(), ring.back())));
-        LengthField side = ringField(ring.side(), value -> put(stated, place, new AsWorn.Ring(ring.height(), value, ring.back())));
-        LengthField back = ringField(ring.back(), value -> put(stated, place, new AsWorn.Ring(ring.height(), ring.side(), value)));
+        LengthField height =
+                ringField(ring.height(), value -> put(stated, place, new AsWorn.Ring(value, ring.side(), ring.back())));
+        LengthField side =
+                ringField(ring.side(), value -> put(stated, place, new AsWorn.Ring(ring.height(), value, ring.back())));
+        LengthField back =
+                ringField(ring.back(), value -> put(stated, place, new AsWorn.Ring(ring.height(), ring.side(), value)));
         HBox row = new HBox(
                 6,
-                Parts.label((place + 1) + ": above the floor", "soft"), height,
-                Parts.label("out at the side", "soft"), side,
-                Parts.label("behind", "soft"), back,
-                Parts.button("✕", () -> {
-                    List<AsWorn.Ring> fewer = new ArrayList<>(stated);
-                    fewer.remove(place);
-                    worn(now -> now.withRings(fewer));
-                }, "quiet"));
+                Parts.label((place + 1) + ": above the floor", "soft"),
+                height,
+                Parts.label("out at the side", "soft"),
+                side,
+                Parts.label("behind", "soft"),
+                back,
+                Parts.button(
+                        "✕",
+                        () -> {
+                            List<AsWorn.Ring> fewer = new ArrayList<>(stated);
+                            fewer.remove(place);
+                            worn(now -> now.withRings(fewer));
+                        },
+                        "quiet"));
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }

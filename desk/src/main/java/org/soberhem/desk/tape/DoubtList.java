@@ -31,9 +31,13 @@ final class DoubtList extends VBox {
         getChildren().clear();
         for (Doubt doubt : doubts) {
             FlowPane ways = new FlowPane(6, 6);
-            doubt.corrections().forEach(correction -> ways.getChildren()
-                    .add(Parts.button(
-                            correction.words().in(format), () -> desk.correct(doubt, correction), size, "main")));
+            doubt.corrections()
+                    .forEach(correction -> ways.getChildren()
+                            .add(Parts.button(
+                                    correction.words().in(format),
+                                    () -> desk.correct(doubt, correction),
+                                    size,
+                                    "main")));
             if (!doubt.measures().isEmpty()) {
                 ways.getChildren().add(Parts.button("Read again", () -> again.accept(doubt), size));
             }

@@ -46,8 +46,8 @@ final class HistoryPanel extends BorderPane {
         this.studio = studio;
         this.desk = desk;
         for (ChoiceBox<MeasurementSet> box : List.of(before, after)) {
-            box.setConverter(Parts.words(
-                    set -> set.date() + ", " + set.readings().size() + " readings"));
+            box.setConverter(
+                    Parts.words(set -> set.date() + ", " + set.readings().size() + " readings"));
             box.valueProperty().addListener((was, old, now) -> compare());
         }
         months.getItems().setAll(MONTHS);
@@ -62,8 +62,14 @@ final class HistoryPanel extends BorderPane {
             }
         });
         HBox head = new HBox(
-                8, Parts.label("from", "soft"), before, Parts.label("to", "soft"), after, Parts.gap(),
-                Parts.label("measure again after", "soft"), months);
+                8,
+                Parts.label("from", "soft"),
+                before,
+                Parts.label("to", "soft"),
+                after,
+                Parts.gap(),
+                Parts.label("measure again after", "soft"),
+                months);
         head.setAlignment(Pos.CENTER_LEFT);
         head.setPadding(new Insets(10, 16, 8, 16));
         head.getStyleClass().add("band");
@@ -103,7 +109,8 @@ final class HistoryPanel extends BorderPane {
         if (studio.situation() == null || getScene() == null) {
             return;
         }
-        Optional<Measure> measure = studio.library().measures().find(desk.measureProperty().get());
+        Optional<Measure> measure =
+                studio.library().measures().find(desk.measureProperty().get());
         chart.getData().clear();
         if (measure.isEmpty()) {
             chart.setTitle("");
@@ -117,8 +124,14 @@ final class HistoryPanel extends BorderPane {
             set.value(measure.get().id(), Side.RIGHT)
                     .ifPresent(value -> series.getData()
                             .add(new XYChart.Data<>(
-                                    set.date() + (set.stack().equals(sets.get(sets.size() - 1).stack()) ? "" : " *"),
-                                    (double) value.nanometres() / studio.format().unit().nanometres())));
+                                    set.date()
+                                            + (set.stack()
+                                                            .equals(sets.get(sets.size() - 1)
+                                                                    .stack())
+                                                    ? ""
+                                                    : " *"),
+                                    (double) value.nanometres()
+                                            / studio.format().unit().nanometres())));
         }
         chart.getData().add(series);
     }
@@ -128,10 +141,11 @@ final class HistoryPanel extends BorderPane {
             return;
         }
         changes.getChildren().clear();
-        if (before.getValue() == null || after.getValue() == null || before.getValue().equals(after.getValue())) {
+        if (before.getValue() == null
+                || after.getValue() == null
+                || before.getValue().equals(after.getValue())) {
             changes.getChildren()
-                    .add(Parts.text(
-                            "A second set, of another day, shows here what has changed.", "soft", "pad"));
+                    .add(Parts.text("A second set, of another day, shows here what has changed.", "soft", "pad"));
             return;
         }
         Set<String> incomparable = studio.wardrobe()
@@ -139,8 +153,7 @@ final class HistoryPanel extends BorderPane {
         List<SetComparison.Change> all = SetComparison.of(before.getValue(), after.getValue(), incomparable);
         Set<String> changed = new TreeSet<>();
         for (SetComparison.Change change : all) {
-            Measure measure =
-                    studio.library().measures().find(change.measure()).orElseThrow();
+            Measure measure = studio.library().measures().find(change.measure()).orElseThrow();
             boolean real = change.comparable() && change.isReal(measure);
             if (real) {
                 changed.add(measure.id());
@@ -155,12 +168,12 @@ final class HistoryPanel extends BorderPane {
         name.setMinWidth(230);
         name.setPrefWidth(230);
         Label values = Parts.label(
-                studio.format().number(change.before()) + " → " + studio.format().format(change.after()), "figure");
+                studio.format().number(change.before()) + " → "
+                        + studio.format().format(change.after()),
+                "figure");
         values.setMinWidth(170);
         Label by = Parts.label(
-                change.comparable()
-                        ? studio.format().signed(change.by())
-                        : "other layers: not to be compared",
+                change.comparable() ? studio.format().signed(change.by()) : "other layers: not to be compared",
                 real ? "needs" : "soft");
         HBox row = new HBox(10, name, values, by);
         row.setAlignment(Pos.CENTER_LEFT);

@@ -7,6 +7,7 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
@@ -34,7 +35,7 @@ final class LayersPanel extends BorderPane {
     private final StackDesk desk;
     private final FileDesk files;
     private final ChoiceBox<LayerStack> stacks = new ChoiceBox<>();
-    private final ChoiceBox<Layer> more = new ChoiceBox<>();
+    private final ComboBox<Layer> more = new ComboBox<>();
     private final TextField title = new TextField();
     private final Label said = Parts.text("", "small", "needs");
     private final VBox order = new VBox(0);
@@ -121,7 +122,8 @@ final class LayersPanel extends BorderPane {
 
     /** Shows the costume's stack, or the one that is being changed. */
     void refresh() {
-        if (!shownCostume.equals(studio.situation().costume().id()) || desk.stackProperty().get().isEmpty()) {
+        if (!shownCostume.equals(studio.situation().costume().id())
+                || desk.stackProperty().get().isEmpty()) {
             shownCostume = studio.situation().costume().id();
             desk.lookAt(studio.situation().costume().stack());
         }
@@ -130,10 +132,10 @@ final class LayersPanel extends BorderPane {
 
     private void show() {
         filling = true;
-        stacks.getItems().setAll(studio.wardrobe().stacks());
+        Parts.offer(stacks.getItems(), studio.wardrobe().stacks());
         Optional<LayerStack> stack = desk.stackProperty().get();
         stacks.setValue(stack.flatMap(now -> studio.wardrobe().stack(now.id())).orElse(null));
-        more.getItems().setAll(desk.others());
+        Parts.offer(more.getItems(), desk.others());
         more.setValue(null);
         filling = false;
         order.getChildren().clear();
@@ -229,8 +231,7 @@ final class LayersPanel extends BorderPane {
             side.getChildren().add(Parts.text("All of them count over this stack too.", "settled"));
         } else {
             side.getChildren().add(Parts.text("No longer count: " + String.join(", ", stale), "needs"));
-            side.getChildren()
-                    .add(Parts.text("Still count: " + String.join(", ", desk.stillCount(set.get())), "soft"));
+            side.getChildren().add(Parts.text("Still count: " + String.join(", ", desk.stillCount(set.get())), "soft"));
         }
         if (!set.get().worn().rings().isEmpty()) {
             rings(set.get());
@@ -238,13 +239,22 @@ final class LayersPanel extends BorderPane {
     }
 
     private void rings(MeasurementSet set) {
-        set.value("waist-to-floor-front", Side.MIDDLE).ifPresent(waist -> side.getChildren()
-                .add(Parts.text(
-                        "Over the rings as stated a tape from the waist runs "
-                                + studio.format().format(OverLayers.overRings(waist.toMillimetres(), set.worn().rings(), false))
-                                + " at each side and "
-                                + studio.format().format(OverLayers.overRings(waist.toMillimetres(), set.worn().rings(), true))
-                                + " behind: an estimate, not a measurement.",
-                        "small")));
+        set.value("waist-to-floor-front", Side.MIDDLE)
+                .ifPresent(waist -> side.getChildren()
+                        .add(Parts.text(
+                                "Over the rings as stated a tape from the waist runs "
+                                        + studio.format()
+                                                .format(OverLayers.overRings(
+                                                        waist.toMillimetres(),
+                                                        set.worn().rings(),
+                                                        false))
+                                        + " at each side and "
+                                        + studio.format()
+                                                .format(OverLayers.overRings(
+                                                        waist.toMillimetres(),
+                                                        set.worn().rings(),
+                                                        true))
+                                        + " behind: an estimate, not a measurement.",
+                                "small")));
     }
 }

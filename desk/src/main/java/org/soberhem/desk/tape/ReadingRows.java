@@ -159,8 +159,10 @@ final class ReadingRows extends VBox {
     private void accept(TapeDesk.Row row, int place, LengthEntry entry) {
         EntryJudgement judgement = desk.read(row, place, entry);
         said.remove(key(row));
-        judgement.sentence().filter(words -> judgement.refused()).ifPresent(words ->
-                said.put(key(row), words.in(studio.format())));
+        judgement
+                .sentence()
+                .filter(words -> judgement.refused())
+                .ifPresent(words -> said.put(key(row), words.in(studio.format())));
         shown = List.of();
         refresh();
     }

@@ -45,8 +45,7 @@ public final class Session {
     private final Studio studio;
     private final TapeDesk desk;
     private final ObjectProperty<Page> page = new SimpleObjectProperty<>(this, "page", Page.CONDITIONS);
-    private final ObjectProperty<Optional<Walk.Step>> step =
-            new SimpleObjectProperty<>(this, "step", Optional.empty());
+    private final ObjectProperty<Optional<Walk.Step>> step = new SimpleObjectProperty<>(this, "step", Optional.empty());
     private final StringProperty fault = new SimpleStringProperty(this, "fault", "");
     private final Set<Walk.Step> leftOut = new HashSet<>();
     private Optional<TapeStart> onlyNow = Optional.empty();
@@ -78,7 +77,8 @@ public final class Session {
         Optional<MeasurementSet> open = desk.set()
                 .filter(set -> set.stack().equals(desk.costume().stack())
                         && set.date().plusDays(STILL_THE_SAME).isAfter(studio.today())
-                        && desk.walk().steps().stream().anyMatch(each -> each.in(set).isEmpty()));
+                        && desk.walk().steps().stream()
+                                .anyMatch(each -> each.in(set).isEmpty()));
         if (open.isEmpty()) {
             desk.beginSet();
         }
@@ -142,12 +142,13 @@ public final class Session {
 
     /** Leaves the reading out for now; it comes back at the end. */
     public void skip() {
-        step.get().ifPresentOrElse(
-                now -> {
-                    leftOut.add(now);
-                    next();
-                },
-                this::next);
+        step.get()
+                .ifPresentOrElse(
+                        now -> {
+                            leftOut.add(now);
+                            next();
+                        },
+                        this::next);
     }
 
     /** Goes one step back along the walk, whether it was read or not. */
@@ -241,10 +242,7 @@ public final class Session {
                 : sent.less(start().offset(now.measure()).minus(set.start().offset(now.measure())));
         EntryJudgement judgement = desk.read(now.measure(), now.side(), now.posture(), place, entry);
         boolean kept = !judgement.refused();
-        fault.set(
-                kept
-                        ? ""
-                        : judgement.sentence().orElseThrow().in(studio.format()));
+        fault.set(kept ? "" : judgement.sentence().orElseThrow().in(studio.format()));
         if (kept && place == Reading.MOST - 1 && doubts().isEmpty()) {
             next();
         }
@@ -263,8 +261,10 @@ public final class Session {
 
     /** Takes the last reading of this step away. */
     public void takeBack() {
-        step.get().ifPresent(now -> reading().ifPresent(reading ->
-                desk.wipe(now.measure(), reading, reading.taken().size() - 1)));
+        step.get()
+                .ifPresent(now -> reading()
+                        .ifPresent(reading -> desk.wipe(
+                                now.measure(), reading, reading.taken().size() - 1)));
     }
 
     /** Returns what is doubted about the reading that is asked for. */

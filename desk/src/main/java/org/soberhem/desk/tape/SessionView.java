@@ -141,7 +141,9 @@ final class SessionView extends BorderPane {
             turnStart();
         } else if (event.getCode() == KeyCode.F6) {
             linkBar.press();
-        } else if (event.getCode() == KeyCode.BACK_SPACE && field.isFocused() && field.getText().isEmpty()) {
+        } else if (event.getCode() == KeyCode.BACK_SPACE
+                && field.isFocused()
+                && field.getText().isEmpty()) {
             session.takeBack();
         } else if (event.getCode() == KeyCode.ENTER && !field.isFocused() && isPlain()) {
             accept();
@@ -159,7 +161,8 @@ final class SessionView extends BorderPane {
     }
 
     private void accept() {
-        if (session.pageProperty().get() == Session.Page.END && session.missing().isEmpty()) {
+        if (session.pageProperty().get() == Session.Page.END
+                && session.missing().isEmpty()) {
             pause.run();
         } else if (session.accept(field.getText())) {
             field.clear();
@@ -180,7 +183,7 @@ final class SessionView extends BorderPane {
         return session.stepProperty()
                 .get()
                 .map(now -> BodyPane.figure(
-                                studio.library().figurePlan(), desk.wearer().build(), desk.set())
+                                studio.library().figurePlan(), desk.wearer().build(), desk.trusted())
                         .expected(now.measure().id()))
                 .orElse(OptionalDouble.empty());
     }
@@ -215,8 +218,11 @@ final class SessionView extends BorderPane {
         progress.setText(session.taken() + " of " + walk.steps().size() + " read");
         figures.show(
                 desk.wearer().build(),
-                desk.set(),
-                session.stepProperty().get().map(step -> step.measure().id()).orElse(now == Session.Page.RIBBON ? "waist-crease" : ""));
+                desk.trusted(),
+                session.stepProperty()
+                        .get()
+                        .map(step -> step.measure().id())
+                        .orElse(now == Session.Page.RIBBON ? "waist-crease" : ""));
         page.getChildren().clear();
         switch (now) {
             case CONDITIONS -> conditionsPage(set, walk);
@@ -277,7 +283,10 @@ final class SessionView extends BorderPane {
                                         + " there, over everything worn, and see that it lies level all round. It stays on"
                                         + " until the end: everything from the waist begins at its lower edge.",
                                 "bigger"),
-                        Parts.text("Tie it, or pin it with the point away: never through to the wearer.", "bigger", "soft"));
+                        Parts.text(
+                                "Tie it, or pin it with the point away: never through to the wearer.",
+                                "bigger",
+                                "soft"));
     }
 
     private void readingPage(Walk.Step step, MeasurementSet set) {
@@ -287,7 +296,10 @@ final class SessionView extends BorderPane {
                 "Tape " + measure.how().tension().words()
                         + (measure.how().caution().isEmpty()
                                 ? ""
-                                : " · " + studio.wardrobe().cautions().getOrDefault(measure.how().caution(), "")),
+                                : " · "
+                                        + studio.wardrobe()
+                                                .cautions()
+                                                .getOrDefault(measure.how().caution(), "")),
                 "bigger",
                 "soft");
         page.getChildren()
@@ -324,13 +336,16 @@ final class SessionView extends BorderPane {
         }
         for (LengthEntry entry : reading.get().taken()) {
             taken.getChildren()
-                    .add(Parts.hinted(Parts.label(studio.format().number(entry.value()), "large"), "typed: " + entry.typed()));
+                    .add(Parts.hinted(
+                            Parts.label(studio.format().number(entry.value()), "large"), "typed: " + entry.typed()));
         }
         taken.getChildren()
                 .add(Parts.label(
                         "mean " + studio.format().format(reading.get().mean())
                                 + (reading.get().taken().size() > 1
-                                        ? " ± " + studio.format().number(reading.get().spread())
+                                        ? " ± "
+                                                + studio.format()
+                                                        .number(reading.get().spread())
                                         : ""),
                         "bigger",
                         "settled"));
@@ -338,24 +353,27 @@ final class SessionView extends BorderPane {
 
     private void endPage() {
         List<Walk.Step> missing = session.missing();
-        page.getChildren().add(Parts.text(missing.isEmpty() ? "Everything is read" : "The walk is done", "leading-words"));
+        page.getChildren()
+                .add(Parts.text(missing.isEmpty() ? "Everything is read" : "The walk is done", "leading-words"));
         if (!missing.isEmpty()) {
             page.getChildren()
                     .add(Parts.text(
-                            "Left out: " + String.join(", ", missing.stream().map(Walk.Step::name).toList()),
+                            "Left out: "
+                                    + String.join(
+                                            ", ",
+                                            missing.stream()
+                                                    .map(Walk.Step::name)
+                                                    .toList()),
                             "bigger",
                             "needs"));
         }
         List<Doubt> all = desk.doubts();
         page.getChildren()
                 .add(Parts.text(
-                        all.isEmpty()
-                                ? "Nothing is doubted. The ribbon may come off."
-                                : "Before the ribbon comes off:",
+                        all.isEmpty() ? "Nothing is doubted. The ribbon may come off." : "Before the ribbon comes off:",
                         "bigger"));
         DoubtList list = new DoubtList(desk, session::readAgain, "bigger");
         list.show(all, studio.format());
         page.getChildren().add(list);
     }
-
 }

@@ -76,7 +76,8 @@ final class SizesPanel extends BorderPane {
         try {
             SizeChart read = SizeChartCsv.read(
                     text, name, studio.library().measures(), studio.format().unit());
-            studio.keep(studio.maker().with(read), "chart", Sentence.of("Took over the size chart \"{}\"", read.title()));
+            studio.keep(
+                    studio.maker().with(read), "chart", Sentence.of("Took over the size chart \"{}\"", read.title()));
             said.setText("");
             refresh();
             chart.setValue(read);
@@ -91,7 +92,7 @@ final class SizesPanel extends BorderPane {
         SizeChart chosen = chart.getValue();
         List<SizeChart> all = new ArrayList<>(studio.library().charts());
         all.addAll(studio.maker().charts());
-        chart.getItems().setAll(all);
+        Parts.offer(chart.getItems(), all);
         chart.setValue(chosen != null && all.contains(chosen) ? chosen : all.get(0));
         ease.show(Optional.of(wanted));
         match();
@@ -102,19 +103,21 @@ final class SizesPanel extends BorderPane {
         Parts.show(said, !said.getText().isEmpty());
         Optional<MeasurementSet> set = studio.situation() == null ? Optional.empty() : desk.set();
         if (chart.getValue() == null || set.isEmpty()) {
-            answer.getChildren().add(Parts.text("Measure the wearer first; then a chart can be matched.", "soft", "pad"));
+            answer.getChildren()
+                    .add(Parts.text("Measure the wearer first; then a chart can be matched.", "soft", "pad"));
             return;
         }
         ToDoubleFunction<String> wearer = measure ->
                 set.get().value(measure, Side.RIGHT).map(Length::toMillimetres).orElse(Double.NaN);
         List<String> governing = studio.library().governing().get(garment.getValue());
-        Optional<SizeMatch> match =
-                SizeMatch.of(chart.getValue(), governing, wearer, wanted.toMillimetres());
+        Optional<SizeMatch> match = SizeMatch.of(chart.getValue(), governing, wearer, wanted.toMillimetres());
         if (match.isEmpty()) {
             answer.getChildren()
                     .add(Parts.text(
                             "A " + garment.getValue() + " is taken by "
-                                    + String.join(" or ", governing.stream().map(this::name).toList())
+                                    + String.join(
+                                            " or ",
+                                            governing.stream().map(this::name).toList())
                                     + "; the chart and the readings share none of them.",
                             "needs",
                             "pad"));
@@ -133,17 +136,19 @@ final class SizesPanel extends BorderPane {
     private void show(SizeMatch match) {
         answer.getChildren()
                 .add(Parts.text(match.sentence(name(match.governing())).in(studio.format()), "title", "pad"));
-        match.easeLeft().ifPresent(left -> answer.getChildren()
-                .add(Parts.text(
-                        "The chart's pattern then has " + studio.format().signed(left) + " of ease at "
-                                + name(match.governing()) + ".",
-                        "pad")));
-        match.smaller().ifPresent(below -> answer.getChildren()
-                .add(Parts.text(
-                        "The chart's ease allows one size down, " + below.size()
-                                + ": it still leaves the ease that is wanted.",
-                        "settled",
-                        "pad")));
+        match.easeLeft()
+                .ifPresent(left -> answer.getChildren()
+                        .add(Parts.text(
+                                "The chart's pattern then has "
+                                        + studio.format().signed(left) + " of ease at " + name(match.governing()) + ".",
+                                "pad")));
+        match.smaller()
+                .ifPresent(below -> answer.getChildren()
+                        .add(Parts.text(
+                                "The chart's ease allows one size down, " + below.size()
+                                        + ": it still leaves the ease that is wanted.",
+                                "settled",
+                                "pad")));
         answer.getChildren().add(Parts.label("Left over in each measurement, to be altered", "caps", "rows-head"));
         for (Map.Entry<String, Double> each : match.left().entrySet()) {
             Label name = Parts.label(name(each.getKey()), "figure");
@@ -152,8 +157,7 @@ final class SizesPanel extends BorderPane {
                     10,
                     name,
                     Parts.label(studio.format().signed(each.getValue()), "figure"),
-                    Parts.label(
-                            each.getValue() > 0 ? "the pattern is smaller" : "the pattern is larger", "soft"));
+                    Parts.label(each.getValue() > 0 ? "the pattern is smaller" : "the pattern is larger", "soft"));
             row.setAlignment(Pos.CENTER_LEFT);
             row.getStyleClass().add("measure-row");
             answer.getChildren().add(row);

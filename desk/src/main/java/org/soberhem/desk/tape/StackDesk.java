@@ -106,16 +106,18 @@ public final class StackDesk {
     /** Returns the names of the set's measures that would no longer count over the stack as it is saved. */
     public Set<String> noLongerCount(MeasurementSet set) {
         Set<String> stale = new TreeSet<>();
-        stack.get().ifPresent(now -> wardrobe().noLongerCount(set.stack(), now.id()).stream()
-                .filter(set::has)
-                .forEach(id -> stale.add(studio.library().measures().name(id))));
+        stack.get()
+                .ifPresent(now -> wardrobe().noLongerCount(set.stack(), now.id()).stream()
+                        .filter(set::has)
+                        .forEach(id -> stale.add(studio.library().measures().name(id))));
         return stale;
     }
 
     /** Returns the names of the set's measures that still count. */
     public Set<String> stillCount(MeasurementSet set) {
         Set<String> counting = new TreeSet<>();
-        set.readings().forEach(reading -> counting.add(studio.library().measures().name(reading.measure())));
+        set.readings()
+                .forEach(reading -> counting.add(studio.library().measures().name(reading.measure())));
         counting.removeAll(noLongerCount(set));
         return counting;
     }

@@ -1,6 +1,7 @@
 package org.soberhem.desk.tape;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -34,6 +35,16 @@ public final class TapeDesk {
 
     /** One line of readings: a measure on one side, or in the middle. */
     public record Row(Measure measure, Side side, Optional<Reading> reading, boolean needed, boolean counts) {}
+
+    /** Doubts that say that a number is not the wearer's. */
+    private static final Set<Doubt.Kind> MISREAD = EnumSet.of(
+            Doubt.Kind.UNUSUAL,
+            Doubt.Kind.UNIT,
+            Doubt.Kind.SWAPPED,
+            Doubt.Kind.TRANSPOSED,
+            Doubt.Kind.TEN_INCHES,
+            Doubt.Kind.FLOOR_MARK,
+            Doubt.Kind.LEAST_FITTING);
 
     private final Studio studio;
     private final StringProperty set = new SimpleStringProperty(this, "set", "");
@@ -94,8 +105,7 @@ public final class TapeDesk {
             number++;
         }
         String id = "set-" + number;
-        MeasurementSet begun = MeasurementSet.of(
-                        id, studio.today(), costume().stack(), "", helper, List.of())
+        MeasurementSet begun = MeasurementSet.of(id, studio.today(), costume().stack(), "", helper, List.of())
                 .wornAs(worn);
         keep(begun, Sentence.of("Began measuring {}", wearer().name()));
         set.set(id);
@@ -118,8 +128,7 @@ public final class TapeDesk {
             studio.keep(
                     costume().wornOver(stack),
                     "stack",
-                    Sentence.of(
-                            "The costume is worn over {}", studio.wardrobe().title(stack)));
+                    Sentence.of("The costume is worn over {}", studio.wardrobe().title(stack)));
         }
     }
 
@@ -172,7 +181,8 @@ public final class TapeDesk {
             studio.keep(
                     wearer().built(build),
                     "build",
-                    Sentence.of("{} is measured as {}", wearer().name(), build.age().words()));
+                    Sentence.of(
+                            "{} is measured as {}", wearer().name(), build.age().words()));
         }
     }
 
@@ -259,7 +269,8 @@ public final class TapeDesk {
     EntryJudgement read(Measure of, Side side, Posture held, int place, LengthEntry typed) {
         MeasurementSet now = set().orElseThrow();
         LengthEntry entry = typed.less(now.start().offset(of));
-        EntryJudgement judgement = EntryJudgement.of(of, entry.value(), wearer().build().age());
+        EntryJudgement judgement =
+                EntryJudgement.of(of, entry.value(), wearer().build().age());
         if (!judgement.refused()) {
             Reading reading = now.find(of.id(), side, held)
                     .map(before -> before.with(place, entry))
@@ -322,11 +333,28 @@ public final class TapeDesk {
         return set().map(studio::doubts).orElse(List.of());
     }
 
+    /**
+     * Returns the set without the readings that are doubted for what they say, and not only for how far they differ: a slip
+     * is not drawn as somebody's figure.
+     */
+    public Optional<MeasurementSet> trusted() {
+        return set().map(now -> {
+            Set<String> doubted = new LinkedHashSet<>();
+            studio.doubts(now).stream()
+                    .filter(doubt -> MISREAD.contains(doubt.kind()))
+                    .forEach(doubt -> doubted.addAll(doubt.measures()));
+            return now.withReadings(now.readings().stream()
+                    .filter(reading -> !doubted.contains(reading.measure()))
+                    .toList());
+        });
+    }
+
     /** Returns what would be doubted about a measure if a length were read, without keeping it. */
     public List<Doubt> doubtsIf(Measure of, Side side, Posture held, int place, LengthEntry typed) {
         return set().map(now -> {
                     LengthEntry entry = typed.less(now.start().offset(of));
-                    if (EntryJudgement.of(of, entry.value(), wearer().build().age()).refused()) {
+                    if (EntryJudgement.of(of, entry.value(), wearer().build().age())
+                            .refused()) {
                         return List.<Doubt>of();
                     }
                     Reading reading = now.find(of.id(), side, held)
@@ -341,9 +369,7 @@ public final class TapeDesk {
 
     /** Says that what is doubted is right: it is not asked again about the same numbers. */
     public void itIsRight(Doubt doubt) {
-        keep(
-                set().orElseThrow().settle(doubt.key()),
-                Sentence.of("{}: it is right", subject(doubt)));
+        keep(set().orElseThrow().settle(doubt.key()), Sentence.of("{}: it is right", subject(doubt)));
     }
 
     /** Takes a correction that a doubt offers. */

@@ -12,7 +12,7 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
@@ -22,6 +22,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.body.AsWorn;
 import org.soberhem.core.body.Measure;
@@ -76,8 +77,8 @@ public final class TapeView extends BorderPane {
     private final DoubtList doubts;
     private final Label doubtsHead = Parts.label("", "caps");
     private final ObstacleList obstacles;
-    private final ChoiceBox<MeasurementSet> sets = new ChoiceBox<>();
-    private final ChoiceBox<Measure> more = new ChoiceBox<>();
+    private final ComboBox<MeasurementSet> sets = new ComboBox<>();
+    private final ComboBox<Measure> more = new ComboBox<>();
     private final Button drawFrom;
     private final Button begin;
     private final Button guided;
@@ -119,7 +120,7 @@ public final class TapeView extends BorderPane {
         guided = Parts.button("Measure, step by step", this::measure, "main");
         guided.setId("guided");
         conditions = new ConditionsForm(studio, desk);
-        Button change = Parts.button("change", () -> Parts.show(conditions, !conditions.isVisible()), "quiet");
+        Button change = Parts.button("change", this::showConditions, "quiet");
         change.setId("change-conditions");
         summary = new HBox(6, circumstances, change);
         summary.setAlignment(Pos.CENTER_LEFT);
@@ -153,9 +154,17 @@ public final class TapeView extends BorderPane {
                 desk.measureProperty().set(now);
             }
         });
-        desk.setProperty().addListener((was, before, now) -> refresh());
+        desk.setProperty().addListener((was, before, now) -> {
+            if (!filling) {
+                refresh();
+            }
+        });
         desk.postureProperty().addListener((was, before, now) -> refresh());
-        desk.measureProperty().addListener((was, before, now) -> explain());
+        desk.measureProperty().addListener((was, before, now) -> {
+            if (!filling) {
+                explain();
+            }
+        });
         refresh();
     }
 
@@ -229,8 +238,18 @@ public final class TapeView extends BorderPane {
         return middle;
     }
 
+    private void showConditions() {
+        boolean open = !conditions.isVisible();
+        if (open) {
+            conditions.refresh();
+        }
+        Parts.show(conditions, open);
+    }
+
     private VBox foot() {
         more.setMaxWidth(200);
+        Label one = Parts.label("One more", "soft");
+        one.setMinWidth(Region.USE_PREF_SIZE);
         Button sheet = Parts.button("Sheet", () -> sheet(true), "quiet");
         Parts.hinted(sheet, "The measuring sheet, filled in, as PDF");
         sheet.setId("sheet-filled");
@@ -240,7 +259,7 @@ public final class TapeView extends BorderPane {
         out.setId("csv-out");
         Button in = Parts.button("CSV in", () -> files.read(this::readCsv, said::setText), "quiet");
         in.setId("csv-in");
-        HBox line = new HBox(6, Parts.label("One more", "soft"), more, Parts.gap(), sheet, blank, out, in);
+        HBox line = new HBox(6, one, more, Parts.gap(), sheet, blank, out, in);
         line.setAlignment(Pos.CENTER_LEFT);
         said.setId("tape-said");
         VBox foot = new VBox(4, line, linkBar, said);
@@ -253,11 +272,11 @@ public final class TapeView extends BorderPane {
         how.setPadding(new Insets(12, 14, 8, 14));
         VBox doubted = new VBox(6, doubtsHead, doubts);
         doubted.setPadding(new Insets(8, 14, 10, 14));
-        doubted.getStyleClass().add("foot");
+        how.getStyleClass().add("foot");
         VBox way = new VBox(4, Parts.label("In the way", "caps", "inset"), obstacles);
         way.setPadding(new Insets(8, 0, 8, 0));
         way.getStyleClass().add("foot");
-        VBox all = new VBox(how, doubted, way);
+        VBox all = new VBox(doubted, how, way);
         all.getStyleClass().add("raised");
         ScrollPane scroll = Parts.scroll(all);
         scroll.setFitToHeight(true);
@@ -299,7 +318,7 @@ public final class TapeView extends BorderPane {
     }
 
     private OptionalDouble expected() {
-        return BodyPane.figure(studio.library().figurePlan(), desk.wearer().build(), desk.set())
+        return BodyPane.figure(studio.library().figurePlan(), desk.wearer().build(), desk.trusted())
                 .expected(desk.measureProperty().get());
     }
 
@@ -322,7 +341,8 @@ public final class TapeView extends BorderPane {
 
     private void sheet(boolean filled) {
         Optional<MeasurementSet> set = filled ? desk.set() : Optional.empty();
-        String stack = desk.set().map(MeasurementSet::stack).orElse(desk.costume().stack());
+        String stack =
+                desk.set().map(MeasurementSet::stack).orElse(desk.costume().stack());
         String over = studio.wardrobe().title(stack);
         var walk = desk.walk();
         var format = studio.format();
@@ -371,7 +391,7 @@ public final class TapeView extends BorderPane {
             }
         }
         Optional<MeasurementSet> shown = desk.set();
-        sets.getItems().setAll(now.wearer().sets());
+        Parts.offer(sets.getItems(), now.wearer().sets());
         sets.setValue(shown.orElse(null));
         filling = false;
         if (measuring) {
@@ -404,20 +424,24 @@ public final class TapeView extends BorderPane {
                 drawFrom,
                 shown.filter(set -> !set.id().equals(now.costume().set())).isPresent());
         shown.ifPresent(set -> circumstances.setText(words(set)));
-        boolean open = conditions.isVisible();
-        conditions.refresh();
-        Parts.show(conditions, open && shown.isPresent());
+        if (conditions.isVisible()) {
+            conditions.refresh();
+        }
         filling = true;
-        more.getItems()
-                .setAll(studio.library().measures().all(now.wearer().build()).stream()
-                        .filter(measure -> desk.rows().stream()
-                                .noneMatch(row -> row.measure().equals(measure)))
+        List<TapeDesk.Row> read = desk.rows();
+        Parts.offer(
+                more.getItems(),
+                studio.library().measures().all(now.wearer().build()).stream()
+                        .filter(measure ->
+                                read.stream().noneMatch(row -> row.measure().equals(measure)))
                         .toList());
         more.setValue(null);
         filling = false;
         rows.refresh();
         if (desk.measureProperty().get().isEmpty() && !desk.rows().isEmpty()) {
+            filling = true;
             desk.measureProperty().set(desk.rows().get(0).measure().id());
+            filling = false;
         }
     }
 
@@ -439,7 +463,7 @@ public final class TapeView extends BorderPane {
             return;
         }
         String id = desk.measureProperty().get();
-        figure.show(studio.situation().wearer().build(), desk.set(), id);
+        figure.show(studio.situation().wearer().build(), desk.trusted(), id);
         how.getChildren().clear();
         Optional<Measure> found = studio.library().measures().find(id);
         if (found.isEmpty()) {
@@ -470,6 +494,8 @@ public final class TapeView extends BorderPane {
     }
 
     private static String helper(Measure measure) {
-        return "no".equals(measure.how().helper()) ? "not needed" : measure.how().helper();
+        return "no".equals(measure.how().helper())
+                ? "not needed"
+                : measure.how().helper();
     }
 }

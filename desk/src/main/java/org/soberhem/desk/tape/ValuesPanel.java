@@ -102,12 +102,15 @@ final class ValuesPanel extends BorderPane {
         Parts.show(other, taken.overruled());
         Button overrule = Parts.button("take another", () -> Parts.show(other, !other.isVisible()), "quiet");
         overrule.setId("overrule-" + taken.asked());
-        HBox line = new HBox(
-                8, Parts.label(taken.words().in(studio.format()), good ? "soft" : "needs"), Parts.gap(), overrule);
+        Label said = Parts.text(taken.words().in(studio.format()), good ? "soft" : "needs");
+        said.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(said, Priority.ALWAYS);
+        HBox line = new HBox(8, said, overrule);
         line.setAlignment(Pos.CENTER_LEFT);
         VBox words = new VBox(2, line, other);
         HBox row = new HBox(10, asked, value, words);
         HBox.setHgrow(words, Priority.ALWAYS);
+        row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("layer-row");
         row.setId("value-" + taken.asked());
         return row;
@@ -130,7 +133,8 @@ final class ValuesPanel extends BorderPane {
         reason.setPromptText("why");
         reason.setPrefColumnCount(12);
         reason.setId("reason-" + taken.asked());
-        Button choose = Parts.button("Take this", () -> choose(taken.asked(), from.getValue(), take.getValue(), reason));
+        Button choose =
+                Parts.button("Take this", () -> choose(taken.asked(), from.getValue(), take.getValue(), reason));
         choose.setId("choose-" + taken.asked());
         HBox line = new HBox(6, from, take, reason, choose);
         if (taken.overruled()) {
@@ -166,8 +170,8 @@ final class ValuesPanel extends BorderPane {
         Costume changed = costume();
         for (Taken taken : taken(set().orElseThrow())) {
             if (taken.state() == Taken.State.OTHER_LAYERS) {
-                changed = changed.taking(
-                        taken.asked(), Optional.of(new Choice(taken.from(), Choice.Take.ESTIMATE, "")));
+                changed =
+                        changed.taking(taken.asked(), Optional.of(new Choice(taken.from(), Choice.Take.ESTIMATE, "")));
             }
         }
         studio.keep(changed, "choice", Sentence.of("Estimated over the layers until measured"));

@@ -71,18 +71,19 @@ public final class FileDesk {
      * @param said gets why it cannot be read, in words
      */
     public void read(Reader text, Consumer<String> said) {
-        origin.get().ifPresent(file -> background.execute(() -> {
-            try {
-                long size = Files.size(file);
-                if (size > MOST_BYTES) {
-                    throw new IOException("it has " + size + " bytes, at most " + MOST_BYTES + " are read");
-                }
-                String content = Files.readString(file);
-                ui.execute(() -> text.accept(content, String.valueOf(file.getFileName())));
-            } catch (IOException broken) {
-                ui.execute(() -> said.accept("Not read: " + file + " (" + broken.getMessage() + ")"));
-            }
-        }));
+        origin.get()
+                .ifPresent(file -> background.execute(() -> {
+                    try {
+                        long size = Files.size(file);
+                        if (size > MOST_BYTES) {
+                            throw new IOException("it has " + size + " bytes, at most " + MOST_BYTES + " are read");
+                        }
+                        String content = Files.readString(file);
+                        ui.execute(() -> text.accept(content, String.valueOf(file.getFileName())));
+                    } catch (IOException broken) {
+                        ui.execute(() -> said.accept("Not read: " + file + " (" + broken.getMessage() + ")"));
+                    }
+                }));
     }
 
     /** Gets what was read. */

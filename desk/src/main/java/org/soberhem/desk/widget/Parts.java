@@ -1,6 +1,8 @@
 package org.soberhem.desk.widget;
 
+import java.util.List;
 import java.util.function.Function;
+import javafx.collections.ObservableList;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -69,6 +71,13 @@ public final class Parts {
     public static void show(Node node, boolean shown) {
         node.setVisible(shown);
         node.setManaged(shown);
+    }
+
+    /** Offers values in a choice; the same ones again cost nothing. */
+    public static <T> void offer(ObservableList<T> shown, List<T> wanted) {
+        if (!shown.equals(wanted)) {
+            shown.setAll(wanted);
+        }
     }
 
     /** Says how the values of a choice are worded. */

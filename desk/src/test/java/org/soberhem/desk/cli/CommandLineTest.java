@@ -165,4 +165,86 @@ class CommandLineTest {
             assertThat(err.toString()).startsWith("sober-hem: ").contains(words.get(i));
         }
     }
+
+    @Test
+    void doubts_areAskedWithWaysOut_andNothingIsAskedOfAnOrdinaryWearer() throws IOException {
+        String odd = measures("waist,38", "hip,27", "wrist,16");
+        assertThat(run("doubts", odd)).isEqualTo(1);
+        assertThat(out.toString()).contains("exchanged", "It was cm: 6¼ in");
+        assertThat(run("doubts", odd, "--json")).isEqualTo(1);
+        assertThat(run("doubts", odd, "--age", "grown")).isEqualTo(2);
+        assertThat(err.toString()).contains("--age must be infant, toddler, child or adult");
+        assertThat(run("doubts", measures("waist,28", "hip,39", "wrist,6 1/4"))).isZero();
+    }
+
+    @Test
+    void layers_listed_inDressingOrder_andAsACard() throws IOException {
+        assertThat(run("layers")).isZero();
+        assertThat(out.toString()).contains("blouse-1906", "woman-1861");
+        Path card = folder.resolve("card.pdf");
+        assertThat(run("layers", "woman-1861", "--card", card.toString())).isZero();
+        assertThat(out.toString()).contains("1. Chemise", "Round cage crinoline");
+        assertThat(new String(Files.readAllBytes(card), StandardCharsets.ISO_8859_1))
+                .startsWith("%PDF");
+        assertThat(run("layers", "woman-2061")).isEqualTo(2);
+        assertThat(run("layers", "--card", "x.pdf")).isEqualTo(2);
+        assertThat(err.toString()).contains("\"woman-2061\" is not a stack of layers");
+    }
+
+    @Test
+    void estimate_marksWhatIsNotMeasured() throws IOException {
+        String bare = measures("waist,28", "full-bust,36", "wrist,6 1/4");
+        assertThat(run("estimate", bare, "--worn", "blouse-1906")).isZero();
+        assertThat(out.toString())
+                .containsPattern("waist-crease +28 in +an estimate, not a measurement")
+                .containsPattern("full-bust +36 in +measure again: nobody has said")
+                .containsPattern("wrist +6¼ in +counts");
+        assertThat(run("estimate", bare, "--worn", "nothing")).isEqualTo(2);
+    }
+
+    @Test
+    void sheet_plansTheWalk_andPrintsIt() throws IOException {
+        Path pdf = folder.resolve("sheet.pdf");
+        assertThat(run("sheet", "--for", "walking-skirt-1906", "--out", pdf.toString()))
+                .isZero();
+        assertThat(out.toString()).contains("the ribbon first", "behind the wearer: Waist to floor, back");
+        assertThat(new String(Files.readAllBytes(pdf), StandardCharsets.ISO_8859_1))
+                .startsWith("%PDF");
+        assertThat(run("sheet", "--age", "infant")).isZero();
+        assertThat(run("sheet", "--for", "toga")).isEqualTo(2);
+        assertThat(err.toString()).contains("\"toga\" is not a shipped draft");
+    }
+
+    @Test
+    void size_byTheGoverningMeasure_beyondTheChartDoesNotFit() throws IOException {
+        assertThat(run("size", "--measures", measures("full-bust,36"), "--garment", "top or jacket"))
+                .isZero();
+        assertThat(out.toString()).contains("Size 92 by Full bust");
+        assertThat(run("size", "--measures", measures("full-bust,60"), "--garment", "top or jacket"))
+                .isEqualTo(1);
+        assertThat(run("size", "--measures", measures("head,22"), "--garment", "skirt"))
+                .isEqualTo(2);
+        assertThat(run("size", "--measures", measures("head,22"), "--garment", "toga"))
+                .isEqualTo(2);
+        assertThat(err.toString()).contains("share none of", "--garment must be one of");
+        Path chart = Files.writeString(folder.resolve("chart.csv"), "size,waist\nA,26\nB,29\n");
+        assertThat(run(
+                        "size",
+                        "--measures",
+                        measures("waist,28"),
+                        "--garment",
+                        "skirt",
+                        "--chart",
+                        chart.toString(),
+                        "--json"))
+                .isZero();
+        assertThat(out.toString()).contains("\"size\" : \"B\"");
+    }
+
+    @Test
+    void tape_wrongOptions_areExplained() {
+        assertThat(run("tape", "--port", "70000")).isEqualTo(2);
+        assertThat(run("tape", "--manner", "drunk")).isEqualTo(2);
+        assertThat(err.toString()).contains("--port must be 0 to 65535", "--manner must be steady, noisy, dropping");
+    }
 }

@@ -28,8 +28,8 @@ import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.desk.studio.Studio;
-import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.studio.Studios;
+import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Paper;
 import org.soberhem.desk.widget.Tappable;
 import org.testfx.api.FxRobot;
@@ -122,7 +122,8 @@ class JourneyTest {
                 .queryAs(TextField.class);
         robot.eraseText(6).write("47 3/0");
         assertThat(field.getPseudoClassStates()).contains(PseudoClass.getPseudoClass("wrong"));
-        assertThat(robot.lookup((Labeled label) -> label.getText().contains("nothing under its stroke"))
+        assertThat(robot.lookup((Labeled label) ->
+                                String.valueOf(label.getText()).contains("nothing under its stroke"))
                         .tryQuery())
                 .isPresent();
         robot.type(KeyCode.ENTER);
@@ -154,7 +155,8 @@ class JourneyTest {
                 && letter.getText().equals("C"));
         Paper paper = robot.lookup((Node node) -> node instanceof Paper).query();
         assertThat(paper.pickProperty().get()).isEqualTo(new Paper.Pick("front", "C"));
-        assertThat(robot.lookup((Labeled label) -> label.getText().startsWith("front, C: along the base line 2⅛"))
+        assertThat(robot.lookup((Labeled label) ->
+                                String.valueOf(label.getText()).startsWith("front, C: along the base line 2⅛"))
                         .tryQuery())
                 .isPresent();
         robot.type(KeyCode.PAGE_DOWN);
@@ -178,7 +180,8 @@ class JourneyTest {
     void draft_centimetresAndDark_byOneKeyEach(FxRobot robot) {
         openBlouse(robot);
         robot.type(KeyCode.F8);
-        assertThat(robot.lookup((Labeled label) -> label.getText().contains("bust of 97.9 cm"))
+        assertThat(robot.lookup((Labeled label) ->
+                                String.valueOf(label.getText()).contains("bust of 97.9 cm"))
                         .tryQuery())
                 .isPresent();
         robot.type(KeyCode.F9);

@@ -13,6 +13,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.soberhem.core.body.Age;
 import org.soberhem.core.body.AsWorn;
 import org.soberhem.core.body.Build;
+import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.TapeStart;
 import org.soberhem.core.costume.Stage;
@@ -56,7 +57,9 @@ class TapeDeskTest {
     }
 
     private List<String> doubted() {
-        return desk.doubts().stream().map(doubt -> doubt.saw().in(studio.format())).toList();
+        return desk.doubts().stream()
+                .map(doubt -> doubt.saw().in(studio.format()))
+                .toList();
     }
 
     private static LengthEntry typed(String text) {
@@ -87,7 +90,10 @@ class TapeDeskTest {
 
     @Test
     void read_impossible_isRefusedAndTheOldOneStays() {
-        assertThat(desk.read(row("full-hip"), 0, typed("-2 in")).sentence().orElseThrow().in(studio.format()))
+        assertThat(desk.read(row("full-hip"), 0, typed("-2 in"))
+                        .sentence()
+                        .orElseThrow()
+                        .in(studio.format()))
                 .contains("must be more than nothing");
         assertThat(row("full-hip").reading().orElseThrow().taken().get(0).typed())
                 .isEqualTo("47 1/4");
@@ -95,7 +101,10 @@ class TapeDeskTest {
 
     @Test
     void read_unusual_isKeptAndQuestioned() {
-        assertThat(desk.read(row("full-hip"), 0, typed("340")).sentence().orElseThrow().in(studio.format()))
+        assertThat(desk.read(row("full-hip"), 0, typed("340"))
+                        .sentence()
+                        .orElseThrow()
+                        .in(studio.format()))
                 .contains("is 340 in right?");
         assertThat(row("full-hip").reading().orElseThrow().taken().get(0).typed())
                 .isEqualTo("340");
@@ -205,11 +214,23 @@ class TapeDeskTest {
     void tapeWeightedToTheFloor_tenInchesComeOffHeightsOnly() {
         desk.startAt(TapeStart.TEN_AT_FLOOR);
         desk.read(row("waist-to-floor-back"), 0, typed("50 1/2"));
-        LengthEntry back = row("waist-to-floor-back").reading().orElseThrow().taken().get(0);
+        LengthEntry back =
+                row("waist-to-floor-back").reading().orElseThrow().taken().get(0);
         assertThat(back.value()).isEqualTo(Length.ofInches(40, 4, 8));
         assertThat(back.typed()).isEqualTo("50 1/2 − 10 in");
         desk.read(row("forearm"), 0, typed("10 1/4"));
-        assertThat(row("forearm").reading().orElseThrow().taken().get(0).typed()).isEqualTo("10 1/4");
+        assertThat(row("forearm").reading().orElseThrow().taken().get(0).typed())
+                .isEqualTo("10 1/4");
+    }
+
+    @Test
+    void trusted_leavesOutWhatIsMisread_notWhatOnlyDiffers() {
+        MeasurementSet trusted = desk.trusted().orElseThrow();
+        assertThat(trusted.has("wrist")).isFalse();
+        assertThat(trusted.has("full-hip")).isTrue();
+        Doubt wrist = doubt(Doubt.Kind.UNIT);
+        desk.correct(wrist, wrist.corrections().get(0));
+        assertThat(desk.trusted().orElseThrow().has("wrist")).isTrue();
     }
 
     @Test

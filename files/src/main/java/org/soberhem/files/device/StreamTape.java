@@ -84,7 +84,8 @@ public final class StreamTape implements DigitalTape {
                 trouble.accept("A reading of the digital tape was lost: read again");
             }
             last = number;
-            String text = sent.path("length").asString("") + " " + sent.path("unit").asString("");
+            String text =
+                    sent.path("length").asString("") + " " + sent.path("unit").asString("");
             return Optional.of(LengthEntry.parse(text, LengthUnit.MILLIMETRE));
         } catch (JacksonException | LengthFormatException garbled) {
             trouble.accept("A reading of the digital tape did not come through: read again");

@@ -40,8 +40,11 @@ public final class TapeStandIn implements AutoCloseable {
 
     private static final int LOST_OF_TEN = 4;
 
+    private static final long PATIENCE = 1000;
+
     private final ServerSocket server;
     private final Random random;
+    private final Thread welcoming;
     private final List<Socket> listeners = new CopyOnWriteArrayList<>();
     private volatile Manner manner = Manner.STEADY;
     private int number;
@@ -55,12 +58,11 @@ public final class TapeStandIn implements AutoCloseable {
         try {
             server = new ServerSocket(port, 4, InetAddress.getLoopbackAddress());
         } catch (IOException taken) {
-            throw new UncheckedIOException(
-                    "The digital tape cannot use port " + port + ": take another", taken);
+            throw new UncheckedIOException("The digital tape cannot use port " + port + ": take another", taken);
         }
-        Thread thread = new Thread(this::welcome, "tape stand-in");
-        thread.setDaemon(true);
-        thread.start();
+        welcoming = new Thread(this::welcome, "tape stand-in");
+        welcoming.setDaemon(true);
+        welcoming.start();
     }
 
     private void welcome() {
@@ -128,6 +130,10 @@ public final class TapeStandIn implements AutoCloseable {
             for (Socket listener : listeners) {
                 listener.close();
             }
+            // The port is free only when nobody waits at it any more.
+            welcoming.join(PATIENCE);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
         } catch (IOException broken) {
             throw new UncheckedIOException("The digital tape cannot be put away", broken);
         }

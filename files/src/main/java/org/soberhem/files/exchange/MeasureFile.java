@@ -162,24 +162,22 @@ public final class MeasureFile {
                 .orElseThrow(() -> new FormatException(
                         where + ": \"" + word + "\" is not a known measurement; sober-hem measures lists them"));
         if (texts.isEmpty() || texts.size() > Reading.MOST) {
-            throw new FormatException(where + ": " + measure.id() + " must have one to three readings: " + texts.size());
+            throw new FormatException(
+                    where + ": " + measure.id() + " must have one to three readings: " + texts.size());
         }
-        List<LengthEntry> entries = texts.stream().map(text -> entry(measure, text, where)).toList();
+        List<LengthEntry> entries =
+                texts.stream().map(text -> entry(measure, text, where)).toList();
         String suffix = at < 0 ? "" : name.substring(at + 1);
-        Posture posture = suffix.equals("seated") || !measure.how().takes(Posture.STANDING)
-                ? Posture.SEATED
-                : Posture.STANDING;
-        Side side =
-                switch (suffix) {
-                    case "", "seated" -> Side.MIDDLE;
-                    case "left" -> Side.LEFT;
-                    case "right" -> Side.RIGHT;
-                    default ->
-                        throw new FormatException(where + ": \"@" + suffix + "\" must be @left, @right or @seated");
-                };
-        readings.removeIf(other -> other.measure().equals(measure.id())
-                && other.side() == side
-                && other.posture() == posture);
+        Posture posture =
+                suffix.equals("seated") || !measure.how().takes(Posture.STANDING) ? Posture.SEATED : Posture.STANDING;
+        Side side = switch (suffix) {
+            case "", "seated" -> Side.MIDDLE;
+            case "left" -> Side.LEFT;
+            case "right" -> Side.RIGHT;
+            default -> throw new FormatException(where + ": \"@" + suffix + "\" must be @left, @right or @seated");
+        };
+        readings.removeIf(
+                other -> other.measure().equals(measure.id()) && other.side() == side && other.posture() == posture);
         readings.add(new Reading(measure.id(), side, posture, entries));
     }
 
@@ -253,6 +251,8 @@ public final class MeasureFile {
     }
 
     private static String millimetres(LengthEntry entry) {
-        return BigDecimal.valueOf(entry.value().nanometres(), 6).stripTrailingZeros().toPlainString() + " mm";
+        return BigDecimal.valueOf(entry.value().nanometres(), 6)
+                        .stripTrailingZeros()
+                        .toPlainString() + " mm";
     }
 }

@@ -22,8 +22,7 @@ final class DoubtData {
 
     private static Relation relation(YamlNode node, MeasureCatalogue catalogue) {
         node.only("value", "between", "says", "why", "evidence", "bare", "ages", "arms");
-        LooseFormula value =
-                LooseFormula.of(node.get("value").text(), name -> isKey(name, catalogue), "the measures");
+        LooseFormula value = LooseFormula.of(node.get("value").text(), name -> isKey(name, catalogue), "the measures");
         List<YamlNode> between = node.get("between").items();
         return new Relation(
                 value,
@@ -41,7 +40,11 @@ final class DoubtData {
         int at = name.indexOf('@');
         String measure = at < 0 ? name : name.substring(0, at);
         boolean suffix = at < 0 || List.of("seated", "left", "right").contains(name.substring(at + 1));
-        return suffix && catalogue.find(measure).filter(found -> found.id().equals(measure)).isPresent();
+        return suffix
+                && catalogue
+                        .find(measure)
+                        .filter(found -> found.id().equals(measure))
+                        .isPresent();
     }
 
     private static double limit(YamlNode node, LooseFormula value) {

@@ -21,7 +21,8 @@ final class Figures {
     private Figures() {}
 
     static Figure plain(YamlNode root) {
-        return new Figure(root.get("outline").items().stream().map(Figures::point).toList());
+        return new Figure(
+                root.get("outline").items().stream().map(Figures::point).toList());
     }
 
     static FigurePlan plan(YamlNode root) {

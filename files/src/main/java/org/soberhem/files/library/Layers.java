@@ -30,8 +30,19 @@ final class Layers {
 
     private static Layer layer(YamlNode node) {
         node.only(
-                "id", "name", "years", "who", "class", "about", "mind", "effects", "changes", "needs", "not-with",
-                "supports", "cautions");
+                "id",
+                "name",
+                "years",
+                "who",
+                "class",
+                "about",
+                "mind",
+                "effects",
+                "changes",
+                "needs",
+                "not-with",
+                "supports",
+                "cautions");
         List<YamlNode> years = node.get("years").items();
         Set<String> notWith = new HashSet<>();
         node.find("not-with").map(YamlNode::texts).orElse(List.of()).stream()

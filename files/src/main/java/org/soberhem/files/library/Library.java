@@ -31,8 +31,8 @@ public final class Library {
             new Lazily<>(() -> DoubtData.relations(Resources.text("relations.yaml"), measures()));
     private final Lazily<Proportions> proportions =
             new Lazily<>(() -> DoubtData.proportions(Resources.text("proportions.yaml")));
-    private final Lazily<YamlNode> figures = new Lazily<>(
-            () -> YamlNode.parse(Resources.text("figure.yaml")).only("outline", "body", "tapes"));
+    private final Lazily<YamlNode> figures =
+            new Lazily<>(() -> YamlNode.parse(Resources.text("figure.yaml")).only("outline", "body", "tapes"));
     private final Lazily<Figure> figure = new Lazily<>(() -> Figures.plain(figures.get()));
     private final Lazily<FigurePlan> figurePlan = new Lazily<>(() -> Figures.plan(figures.get()));
     private final Lazily<List<Rule>> rules = new Lazily<>(() -> Rules.read(Resources.text("rules.yaml")));
@@ -41,8 +41,8 @@ public final class Library {
     private final Lazily<List<Zone>> zones = new Lazily<>(() -> Zones.read(places.get()));
     private final Lazily<List<FitReading>> fitReadings = new Lazily<>(() -> Zones.readings(places.get()));
     private final Lazily<Asked> asked = new Lazily<>(() -> AskedData.read(Resources.text("asked.yaml")));
-    private final Lazily<YamlNode> sizes =
-            new Lazily<>(() -> YamlNode.parse(Resources.text("sizes/index.yaml")).only("governing", "charts"));
+    private final Lazily<YamlNode> sizes = new Lazily<>(
+            () -> YamlNode.parse(Resources.text("sizes/index.yaml")).only("governing", "charts"));
     private final Map<String, String> sheetTexts = new LinkedHashMap<>();
     private final Map<String, Lazily<CompiledSheet>> sheets = new LinkedHashMap<>();
 

@@ -23,8 +23,27 @@ final class Measures {
 
     private static Measure measure(YamlNode node) {
         node.only(
-                "id", "name", "aliases", "kind", "sides", "wearers", "definition", "landmarks", "how", "tension",
-                "posture", "helper", "alone", "layers", "usual", "iso", "station", "floor", "ribbon", "fine", "caution",
+                "id",
+                "name",
+                "aliases",
+                "kind",
+                "sides",
+                "wearers",
+                "definition",
+                "landmarks",
+                "how",
+                "tension",
+                "posture",
+                "helper",
+                "alone",
+                "layers",
+                "usual",
+                "iso",
+                "station",
+                "floor",
+                "ribbon",
+                "fine",
+                "caution",
                 "confusable");
         return new Measure(
                 node.get("id").text(),

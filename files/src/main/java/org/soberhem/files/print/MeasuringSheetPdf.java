@@ -41,7 +41,9 @@ public final class MeasuringSheetPdf {
                     3.4);
             flow.space(2);
             if (walk.ribbon()) {
-                flow.text("□ First tie a ribbon round the waist, where the body creases bending sideways, and leave it on.", 4);
+                flow.text(
+                        "□ First tie a ribbon round the waist, where the body creases bending sideways, and leave it on.",
+                        4);
                 flow.space(1);
             }
             Measure.Station at = null;
@@ -50,7 +52,10 @@ public final class MeasuringSheetPdf {
                     at = step.station();
                     flow.need(24);
                     flow.space(2);
-                    flow.text(Character.toUpperCase(at.words().charAt(0)) + at.words().substring(1), 4.6);
+                    flow.text(
+                            Character.toUpperCase(at.words().charAt(0))
+                                    + at.words().substring(1),
+                            4.6);
                     flow.rule();
                 }
                 row(flow, step, set, format);
@@ -61,8 +66,12 @@ public final class MeasuringSheetPdf {
 
     private static void conditions(Flow flow, Optional<MeasurementSet> set, LengthFormat format) {
         if (set.isEmpty()) {
-            flow.text("Date ____________   tape held by ____________   heel ________   hair or headdress ____________", 4);
-            flow.text("Laced: open at bust ______  waist ______  hem ______     tape begins at  □ its end  □ 1 in  □ 10 in at the floor", 4);
+            flow.text(
+                    "Date ____________   tape held by ____________   heel ________   hair or headdress ____________",
+                    4);
+            flow.text(
+                    "Laced: open at bust ______  waist ______  hem ______     tape begins at  □ its end  □ 1 in  □ 10 in at the floor",
+                    4);
             return;
         }
         MeasurementSet filled = set.get();
@@ -70,7 +79,9 @@ public final class MeasuringSheetPdf {
         flow.text(
                 filled.date() + ", tape held by " + (filled.alone() ? "the wearer alone" : filled.helper())
                         + ", beginning " + filled.start().words()
-                        + worn.heel().map(heel -> ", heel " + format.format(heel)).orElse("")
+                        + worn.heel()
+                                .map(heel -> ", heel " + format.format(heel))
+                                .orElse("")
                         + (worn.hair().isEmpty() ? "" : ", " + worn.hair()),
                 4);
         String gap = worn.gap()
@@ -85,9 +96,7 @@ public final class MeasuringSheetPdf {
     private static void row(Flow flow, Walk.Step step, Optional<MeasurementSet> set, LengthFormat format) {
         double boxes = 4 * BOX + 4 * GAP;
         double words = flow.width() - boxes - GAP;
-        flow.need(Math.max(
-                HIGH + 2,
-                5.5 + flow.height(step.measure().definition(), words, 3)));
+        flow.need(Math.max(HIGH + 2, 5.5 + flow.height(step.measure().definition(), words, 3)));
         Optional<Reading> reading = set.flatMap(step::in);
         for (int place = 0; place <= Reading.MOST; place++) {
             double from = flow.width() - boxes + place * (BOX + GAP);

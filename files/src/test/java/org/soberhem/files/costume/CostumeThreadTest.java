@@ -17,7 +17,6 @@ import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Reading;
 import org.soberhem.core.body.Wearer;
-import org.soberhem.core.doubt.Doubts;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.InTheWay;
@@ -26,6 +25,7 @@ import org.soberhem.core.costume.Obstacle;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.costume.Tape;
 import org.soberhem.core.costume.Work;
+import org.soberhem.core.doubt.Doubts;
 import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.DraftException;
@@ -84,7 +84,18 @@ class CostumeThreadTest {
         Garment garment =
                 new Garment("Blouse", LIBRARY.sheetText("blouse-1906").orElseThrow(), Map.of(), alterations, List.of());
         return new Costume(
-                "c", "Secretary", "", 1906, Optional.empty(), "ada", "may", CORSET, List.of(garment), fittings, "", Map.of());
+                "c",
+                "Secretary",
+                "",
+                1906,
+                Optional.empty(),
+                "ada",
+                "may",
+                CORSET,
+                List.of(garment),
+                fittings,
+                "",
+                Map.of());
     }
 
     private static Judgement judged(Costume costume, MeasurementSet set) {
@@ -92,7 +103,9 @@ class CostumeThreadTest {
         Map<String, DraftException> failures = new LinkedHashMap<>();
         for (Garment garment : costume.garments()) {
             try {
-                works.put(garment.name(), Work.of(SHEET, TAPE.inputs(set, costume, garment.settings()), garment.alterations()));
+                works.put(
+                        garment.name(),
+                        Work.of(SHEET, TAPE.inputs(set, costume, garment.settings()), garment.alterations()));
             } catch (DraftException dead) {
                 failures.put(garment.name(), dead);
             }
@@ -248,7 +261,8 @@ class CostumeThreadTest {
     @Test
     void version_keepsWhatItWasDrawnFrom_whenTheTapeChanges() {
         Garment garment = costume(List.of(), List.of()).garments().get(0);
-        Garment named = garment.withVersion(DAY, "first mock-up", TAPE.inputs(middle(CORSET), costume(List.of(), List.of()), Map.of()));
+        Garment named = garment.withVersion(
+                DAY, "first mock-up", TAPE.inputs(middle(CORSET), costume(List.of(), List.of()), Map.of()));
         assertThat(named.versionWords()).isEqualTo("version 1");
         assertThat(named.with(LengthenAtLevel.evenly("midriff", 10, Sides.BOTH)).versionWords())
                 .isEqualTo("after version 1");

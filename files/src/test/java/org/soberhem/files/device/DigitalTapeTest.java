@@ -90,8 +90,14 @@ class DigitalTapeTest {
     @Test
     void garbledLines_areTroubles_neverReadings() {
         for (String line : new String[] {
-            "", "{", "null", "[]", "{\"n\": 1}", "{\"length\": \"x\", \"unit\": \"cm\"}",
-            "{\"length\": \"5\", \"unit\": \"parsec\"}", "x".repeat(10_000)
+            "",
+            "{",
+            "null",
+            "[]",
+            "{\"n\": 1}",
+            "{\"length\": \"x\", \"unit\": \"cm\"}",
+            "{\"length\": \"5\", \"unit\": \"parsec\"}",
+            "x".repeat(10_000)
         }) {
             troubles.clear();
             Optional<LengthEntry> entry = tape.read(line, troubles::add);

@@ -66,14 +66,13 @@ class DoubtsTest {
             for (String each : text.split(";")) {
                 taken.add(LengthEntry.parse(each, LengthUnit.CENTIMETRE));
             }
-            Side side =
-                    switch (suffix) {
-                        case "left" -> Side.LEFT;
-                        case "right" -> Side.RIGHT;
-                        default -> Side.MIDDLE;
-                    };
-            readings.add(new Reading(
-                    name[0], side, suffix.equals("seated") ? Posture.SEATED : Posture.STANDING, taken));
+            Side side = switch (suffix) {
+                case "left" -> Side.LEFT;
+                case "right" -> Side.RIGHT;
+                default -> Side.MIDDLE;
+            };
+            readings.add(
+                    new Reading(name[0], side, suffix.equals("seated") ? Posture.SEATED : Posture.STANDING, taken));
         });
         return MeasurementSet.of("s", DAY, stack, "", "Ruth", readings);
     }
@@ -171,8 +170,18 @@ class DoubtsTest {
     @Test
     void everyGirth_fromTheOneInchMark() {
         for (String girth : List.of(
-                "full-bust", "high-bust", "under-bust", "waist-narrowest", "full-hip", "thigh", "upper-arm", "forearm",
-                "wrist", "calf", "knee", "ankle")) {
+                "full-bust",
+                "high-bust",
+                "under-bust",
+                "waist-narrowest",
+                "full-hip",
+                "thigh",
+                "upper-arm",
+                "forearm",
+                "wrist",
+                "calf",
+                "knee",
+                "ankle")) {
             typed.compute(girth, (key, text) -> String.valueOf(Double.parseDouble(text) + 2.54));
         }
         Doubt doubt = only(Doubt.Kind.ONE_INCH);
@@ -196,12 +205,13 @@ class DoubtsTest {
         typed.put("full-hip", "124.4");
         Doubt doubt = ask().get(0);
         assertThat(doubt.measures()).contains("full-hip");
-        assertThat(doubt.corrections()).anySatisfy(correction -> assertThat(correction
-                        .set()
-                        .value("full-hip", Side.MIDDLE)
-                        .orElseThrow()
-                        .toMillimetres())
-                .isCloseTo(990, within(0.01)));
+        assertThat(doubt.corrections())
+                .anySatisfy(correction -> assertThat(correction
+                                .set()
+                                .value("full-hip", Side.MIDDLE)
+                                .orElseThrow()
+                                .toMillimetres())
+                        .isCloseTo(990, within(0.01)));
     }
 
     @Test
@@ -237,7 +247,12 @@ class DoubtsTest {
         typed.put("full-hip@seated", "95");
         Doubt doubt = only(Doubt.Kind.SWAPPED);
         assertThat(words(doubt)).contains("Seated and standing hip");
-        assertThat(doubt.corrections().get(0).set().find("full-hip", Side.MIDDLE, Posture.SEATED).orElseThrow().mean()
+        assertThat(doubt.corrections()
+                        .get(0)
+                        .set()
+                        .find("full-hip", Side.MIDDLE, Posture.SEATED)
+                        .orElseThrow()
+                        .mean()
                         .toMillimetres())
                 .isEqualTo(990);
         typed.put("full-hip@seated", "105");
@@ -302,14 +317,16 @@ class DoubtsTest {
 
     @Test
     void measuredBodies_fewAreQuestioned() {
-        // Heinz, Peterson, Johnson, Kerk 2003. Here with the shipped numbers, which come from the same bodies; bench/run
+        // Heinz, Peterson, Johnson, Kerk 2003. Here with the shipped numbers, which come from the same bodies;
+        // bench/run
         // doubts is the honest, cross-validated figure.
         int questioned = 0;
         List<Bodies.Body> bodies = Bodies.measured();
         for (Bodies.Body body : bodies) {
             typed.clear();
-            body.millimetres().forEach((measure, value) -> typed.put(
-                    measure.equals("chest") && body.woman() ? "high-bust" : measure, value / 10 + ""));
+            body.millimetres()
+                    .forEach((measure, value) -> typed.put(
+                            measure.equals("chest") && body.woman() ? "high-bust" : measure, value / 10 + ""));
             build = new Build(Age.ADULT, body.woman());
             questioned += ask().isEmpty() ? 0 : 1;
         }
@@ -325,11 +342,11 @@ class DoubtsTest {
             for (Doubt doubt : DOUBTS.of(set, build, DAY, 6)) {
                 assertThat(doubt.saw().in(LengthFormat.INCH_EIGHTHS)).doesNotContain("{}", "NaN");
                 assertThat(doubt.explains().in(LengthFormat.INCH_EIGHTHS)).doesNotContain("{}", "NaN");
-                doubt.corrections().forEach(correction -> assertThat(
-                                DOUBTS.of(correction.set(), build, DAY, 6))
-                        .as("%s: %s", measure, correction.words())
-                        .extracting(Doubt::key)
-                        .doesNotContain(doubt.key()));
+                doubt.corrections()
+                        .forEach(correction -> assertThat(DOUBTS.of(correction.set(), build, DAY, 6))
+                                .as("%s: %s", measure, correction.words())
+                                .extracting(Doubt::key)
+                                .doesNotContain(doubt.key()));
             }
             typed.put(measure, before);
         }

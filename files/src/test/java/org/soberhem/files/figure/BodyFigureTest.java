@@ -47,8 +47,18 @@ class BodyFigureTest {
             BodyFigure figure = figure(new Build(Age.ADULT, body.woman()), body.millimetres());
             double above = figure.height();
             for (String level : List.of(
-                    "neck-mid", "neck-base", "armpit", "bust", "under-bust", "waist", "high-hip", "hip", "thigh", "knee",
-                    "calf", "ankle")) {
+                    "neck-mid",
+                    "neck-base",
+                    "armpit",
+                    "bust",
+                    "under-bust",
+                    "waist",
+                    "high-hip",
+                    "hip",
+                    "thigh",
+                    "knee",
+                    "calf",
+                    "ankle")) {
                 CrossSection section = figure.section(level).orElseThrow();
                 assertThat(section.middle().y()).as(level).isLessThan(above);
                 above = section.middle().y();
@@ -58,7 +68,8 @@ class BodyFigureTest {
 
     @Test
     void ellipse_perimeterIsThatOfKnownShapes() {
-        // A circle of radius 100, and the ellipse 2 : 1, whose perimeter is 9.688448220547675 times the smaller half axis
+        // A circle of radius 100, and the ellipse 2 : 1, whose perimeter is 9.688448220547675 times the smaller half
+        // axis
         // (complete elliptic integral, handbook value from memory).
         BodyFigure figure = figure(Build.ADULT, Map.of("thigh", 2 * Math.PI * 100));
         assertThat(figure.section("thigh").orElseThrow().breadth()).isCloseTo(100, within(MM));
@@ -72,20 +83,38 @@ class BodyFigureTest {
         Map<String, Double> full = Map.of("height", 1650.0, "waist-crease", 1100.0);
         assertThat(figure(Build.ADULT, full).expected("full-hip").orElseThrow())
                 .isGreaterThan(figure(Build.ADULT, slim).expected("full-hip").orElseThrow() * 1.3);
-        assertThat(figure(Build.ADULT, full).section("hip").orElseThrow().measured()).isFalse();
-        assertThat(figure(Build.ADULT, full).section("waist").orElseThrow().measured()).isTrue();
+        assertThat(figure(Build.ADULT, full).section("hip").orElseThrow().measured())
+                .isFalse();
+        assertThat(figure(Build.ADULT, full).section("waist").orElseThrow().measured())
+                .isTrue();
     }
 
     @Test
     void lengths_moveTheLevels_unlessTheyCannotBeTrue() {
         Map<String, Double> shortBack = Map.of("height", 1650.0, "nape-to-floor", 1410.0, "nape-to-waist", 360.0);
         Map<String, Double> longBack = Map.of("height", 1650.0, "nape-to-floor", 1410.0, "nape-to-waist", 420.0);
-        double higher = figure(Build.ADULT, shortBack).section("waist").orElseThrow().middle().y();
-        double lower = figure(Build.ADULT, longBack).section("waist").orElseThrow().middle().y();
+        double higher = figure(Build.ADULT, shortBack)
+                .section("waist")
+                .orElseThrow()
+                .middle()
+                .y();
+        double lower = figure(Build.ADULT, longBack)
+                .section("waist")
+                .orElseThrow()
+                .middle()
+                .y();
         assertThat(higher - lower).isCloseTo(60 * 0.98, within(MM));
         Map<String, Double> absurd = Map.of("height", 1650.0, "nape-to-waist", 3000.0);
-        assertThat(figure(Build.ADULT, absurd).section("waist").orElseThrow().middle().y())
-                .isEqualTo(figure(Build.ADULT, Map.of("height", 1650.0)).section("waist").orElseThrow().middle().y());
+        assertThat(figure(Build.ADULT, absurd)
+                        .section("waist")
+                        .orElseThrow()
+                        .middle()
+                        .y())
+                .isEqualTo(figure(Build.ADULT, Map.of("height", 1650.0))
+                        .section("waist")
+                        .orElseThrow()
+                        .middle()
+                        .y());
     }
 
     @ParameterizedTest

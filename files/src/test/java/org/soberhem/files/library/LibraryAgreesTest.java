@@ -113,9 +113,10 @@ class LibraryAgreesTest {
                 assertThat(effect.least()).as(layer.id()).isLessThanOrEqualTo(effect.most());
                 assertThat(layer.changes()).as(layer.id()).contains(effect.measure());
             });
-            layer.notWith().forEach(other -> assertThat(LIBRARY.wardrobe().layer(other))
-                    .as("%s of %s", other, layer.id())
-                    .isPresent());
+            layer.notWith()
+                    .forEach(other -> assertThat(LIBRARY.wardrobe().layer(other))
+                            .as("%s of %s", other, layer.id())
+                            .isPresent());
         }
         assertThat(ids).hasSizeBetween(40, 80);
         assertThat(LIBRARY.wardrobe().stacks()).hasSizeGreaterThan(14);
@@ -140,7 +141,8 @@ class LibraryAgreesTest {
                 .filteredOn(layer -> layer.id().matches("(corset|stays|bodies)-\\d.*"))
                 .hasSizeGreaterThan(8)
                 .allSatisfy(layer -> assertThat(layer.cautions()).contains("lacing", "clinician", "not-children"));
-        assertThat(LIBRARY.wardrobe().cautions().get("lacing")).contains("stages", "never to a target number", "Stop at pain");
+        assertThat(LIBRARY.wardrobe().cautions().get("lacing"))
+                .contains("stages", "never to a target number", "Stop at pain");
         assertThat(LIBRARY.wardrobe().cautions().get("clinician")).contains("ask a clinician");
     }
 
@@ -163,10 +165,12 @@ class LibraryAgreesTest {
             assertThat(relation.least()).as(relation.says()).isLessThan(relation.most());
             assertThat(List.of("sample", "tried on the sample", "common practice", "memory"))
                     .contains(relation.evidence());
-            assertThat(relation.measures()).allSatisfy(id -> assertThat(LIBRARY.measures().find(id)).isPresent());
+            assertThat(relation.measures())
+                    .allSatisfy(id -> assertThat(LIBRARY.measures().find(id)).isPresent());
         });
         assertThat(LIBRARY.proportions().variables())
-                .allSatisfy(variable -> assertThat(LIBRARY.measures().find(variable.measure())).isPresent());
+                .allSatisfy(variable ->
+                        assertThat(LIBRARY.measures().find(variable.measure())).isPresent());
     }
 
     @Test
@@ -178,10 +182,10 @@ class LibraryAgreesTest {
         assertThat(LIBRARY.asked().weighed()).contains(Age.INFANT);
         assertThat(least.get(Age.TODDLER)).contains("height", "chest", "waist-crease");
         assertThat(least.get(Age.CHILD)).containsAll(least.get(Age.TODDLER)).hasSizeGreaterThan(5);
-        least.forEach((age, ids) -> ids.forEach(id -> assertThat(
-                        LIBRARY.measures().find(id).orElseThrow().isFor(new Build(age, false)))
-                .as("%s of %s", id, age.words())
-                .isTrue()));
+        least.forEach((age, ids) -> ids.forEach(
+                id -> assertThat(LIBRARY.measures().find(id).orElseThrow().isFor(new Build(age, false)))
+                        .as("%s of %s", id, age.words())
+                        .isTrue()));
         assertThat(LIBRARY.measures().all(new Build(Age.INFANT, false)).size())
                 .isLessThan(LIBRARY.measures().all(new Build(Age.CHILD, false)).size());
     }
@@ -190,7 +194,9 @@ class LibraryAgreesTest {
     void measures_saysWhichTermOfTheStandard_andThatItIsFromMemory() {
         Measure waist = LIBRARY.measures().find("waist-midway").orElseThrow();
         assertThat(waist.iso().orElseThrow().words()).contains("\"waist girth\"", "from memory");
-        assertThat(LIBRARY.measures().all().stream().filter(measure -> measure.iso().isPresent()).count())
+        assertThat(LIBRARY.measures().all().stream()
+                        .filter(measure -> measure.iso().isPresent())
+                        .count())
                 .isGreaterThan(25);
     }
 
@@ -200,8 +206,10 @@ class LibraryAgreesTest {
             assertThat(chart.source()).contains("memory");
             assertThat(chart.rows()).hasSizeGreaterThan(5);
         });
-        LIBRARY.governing().values().forEach(ids -> ids.forEach(
-                id -> assertThat(LIBRARY.measures().find(id)).as(id).isPresent()));
+        LIBRARY.governing()
+                .values()
+                .forEach(ids -> ids.forEach(
+                        id -> assertThat(LIBRARY.measures().find(id)).as(id).isPresent()));
     }
 
     @Test
@@ -250,15 +258,18 @@ class LibraryAgreesTest {
         for (Age age : Age.values()) {
             BodyFigure figure = new BodyFigure(plan, new Build(age, true), measure -> Double.NaN);
             for (Measure measure : LIBRARY.measures().all()) {
-                assertThat(Stream.of(FigureView.values()).filter(view -> figure.tape(measure.id(), view).isPresent()))
+                assertThat(Stream.of(FigureView.values())
+                                .filter(view -> figure.tape(measure.id(), view).isPresent()))
                         .as(measure.id())
                         .isNotEmpty();
                 // The tape of an unmeasured body reads something that is usual at its age, or nearly so.
-                measure.usualAt(age).ifPresent(usual -> assertThat(
-                                figure.expected(measure.id()).orElseThrow())
-                        .as("%s of %s", measure.id(), age.words())
-                        .isBetween(
-                                usual.least().toMillimetres() * 0.75 - 15, usual.most().toMillimetres() * 1.25 + 15));
+                measure.usualAt(age)
+                        .ifPresent(usual -> assertThat(
+                                        figure.expected(measure.id()).orElseThrow())
+                                .as("%s of %s", measure.id(), age.words())
+                                .isBetween(
+                                        usual.least().toMillimetres() * 0.75 - 15,
+                                        usual.most().toMillimetres() * 1.25 + 15));
             }
         }
         for (Point place : LIBRARY.figure().half()) {

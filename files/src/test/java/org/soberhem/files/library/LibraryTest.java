@@ -31,9 +31,10 @@ class LibraryTest {
         assertThat(catalogue.find("bust").orElseThrow().id()).isEqualTo("full-bust");
         assertThat(catalogue.find("natural waist").orElseThrow().id()).isEqualTo("waist-crease");
         for (Measure measure : catalogue.all()) {
-            measure.usual().forEach((age, usual) -> assertThat(usual.least())
-                    .as("%s of %s", measure.id(), age.words())
-                    .isLessThan(usual.most()));
+            measure.usual()
+                    .forEach((age, usual) -> assertThat(usual.least())
+                            .as("%s of %s", measure.id(), age.words())
+                            .isLessThan(usual.most()));
             measure.confusable()
                     .forEach(other -> assertThat(catalogue.find(other.id()))
                             .as(other.id())

@@ -3,10 +3,8 @@ package org.soberhem.files.print;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
-import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -45,18 +43,7 @@ class PaperTest {
     }
 
     private String poppler(byte[] pdf, String... command) throws IOException, InterruptedException {
-        assumeTrue(
-                Files.isExecutable(Path.of("/usr/bin/" + command[0])),
-                "poppler-utils is not installed; ./test.sh installs it");
-        Path file = Files.write(folder.resolve("printed.pdf"), pdf);
-        List<String> all = new ArrayList<>(List.of(command));
-        all.add(file.toString());
-        Path out = folder.resolve("out");
-        all.add(out.toString());
-        Process process = new ProcessBuilder(all).redirectErrorStream(true).start();
-        String said = new String(process.getInputStream().readAllBytes());
-        assertThat(process.waitFor()).as(said).isZero();
-        return Files.readString(out);
+        return Poppler.run(folder, pdf, command);
     }
 
     /** Returns the side lengths, in millimetres, of every closed polygon of a page. */

@@ -8,6 +8,10 @@ import java.util.List;
 import org.jdbi.v3.core.Jdbi;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.soberhem.core.body.AsWorn;
+import org.soberhem.core.body.Build;
+import org.soberhem.core.body.MeasurementSet;
+import org.soberhem.core.body.TapeStart;
 import org.soberhem.core.body.Wearer;
 import org.sqlite.SQLiteDataSource;
 
@@ -54,5 +58,33 @@ class SchemaTest {
                             .list())
                     .isEqualTo(List.of("ada"));
         });
+    }
+
+    @Test
+    void valuesOfBeforeTheLayersWereStatedInFull_areOpenedWithWhatTheyLack() {
+        try (Workspace workspace = Workspace.open(folder, Clock.systemUTC())) {
+            workspace.keep("wearer", "ada", Wearer.of("ada", "Ada", "", List.of()), "new", "Began", "[]", Wearer.class);
+        }
+        Codec codec = new Codec();
+        String older = """
+                {"id":"ada","name":"Ada","note":"tall","sets":[{"id":"may","date":"2026-05-14","stack":"blouse-1906",
+                 "lacing":"2 in open","helper":"Ruth","readings":[{"measure":"wrist","side":"MIDDLE",
+                 "posture":"STANDING","taken":[{"value":165100000,"typed":"6 1/2","unit":"INCH"}]}]}]}""";
+        Jdbi.create(database())
+                .useHandle(handle -> handle.createUpdate("UPDATE snapshot SET body = :body")
+                        .bind("body", codec.packed(codec.parse(older)))
+                        .execute());
+        try (Workspace workspace = Workspace.open(folder, Clock.systemUTC())) {
+            Wearer ada = workspace.lines("wearer", Wearer.class).get(0).value();
+            assertThat(ada.build()).isEqualTo(Build.ADULT);
+            MeasurementSet set = ada.sets().get(0);
+            assertThat(set.worn()).isEqualTo(AsWorn.UNSTATED);
+            assertThat(set.start()).isEqualTo(TapeStart.END);
+            assertThat(set.settled()).isEmpty();
+            Wearer changed = ada.with(set.startingAt(TapeStart.ONE_INCH));
+            workspace.keep("wearer", "ada", changed, "start", "Tape at 1 in", "[]", Wearer.class);
+            assertThat(workspace.lines("wearer", Wearer.class).get(0).value()).isEqualTo(changed);
+            assertThat(workspace.undo("ada", Wearer.class).value()).isEqualTo(ada);
+        }
     }
 }

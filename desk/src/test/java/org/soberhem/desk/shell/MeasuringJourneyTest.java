@@ -1,0 +1,282 @@
+package org.soberhem.desk.shell;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.soberhem.core.body.MeasurementSet;
+import org.soberhem.core.body.Posture;
+import org.soberhem.core.costume.Choice;
+import org.soberhem.core.length.Length;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.pattern.Side;
+import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.studio.Studios;
+import org.soberhem.desk.widget.FileDesk;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.framework.junit5.Stop;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Measuring through the real window. */
+@ExtendWith(ApplicationExtension.class)
+class MeasuringJourneyTest {
+
+    private Path folder;
+    private Studio studio;
+    private Optional<Path> file = Optional.empty();
+
+    @Start
+    void start(Stage stage) throws IOException {
+        folder = Files.createTempDirectory("measuring");
+        studio = Studios.demo(folder, Platform::runLater);
+        FileDesk files = new FileDesk(
+                name -> {
+                    file = Optional.of(folder.resolve(name));
+                    return file;
+                },
+                () -> file,
+                Runnable::run,
+                Platform::runLater);
+        stage.setScene(SoberHemApp.scene(new MainView(studio, files)));
+        stage.show();
+    }
+
+    @Stop
+    void stop() throws IOException {
+        studio.keeper().close();
+        try (var files = Files.walk(folder)) {
+            files.sorted(Comparator.reverseOrder())
+                    .forEach(each -> each.toFile().delete());
+        }
+    }
+
+    private void open(FxRobot robot, String costume) {
+        robot.interact(() -> {
+            studio.open(costume);
+            studio.placeProperty().set(Optional.of(org.soberhem.core.costume.Stage.TAPE));
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static boolean shows(FxRobot robot, String words) {
+        WaitForAsyncUtils.waitForFxEvents();
+        return robot.lookup((Labeled label) ->
+                        label.getText() != null && label.getText().contains(words) && isShown(label))
+                .tryQuery()
+                .isPresent();
+    }
+
+    private static boolean isShown(Node node) {
+        for (Node each = node; each != null; each = each.getParent()) {
+            if (!each.isVisible()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private MeasurementSet newest() {
+        List<MeasurementSet> sets = studio.situation().wearer().sets();
+        return sets.get(sets.size() - 1);
+    }
+
+    private static void fire(FxRobot robot, String id) {
+        robot.interact(() -> robot.lookup(id).queryAs(Button.class).fire());
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @Test
+    void session_byKeyboardAlone_oneHand_doubtSettled_pausedAndKept(FxRobot robot) {
+        open(robot, "clerk-1907");
+        robot.type(KeyCode.F7);
+        assertThat(shows(robot, "Before the tape")).isTrue();
+        assertThat(shows(robot, "Lace in stages")).isTrue();
+        robot.type(KeyCode.ENTER);
+        assertThat(shows(robot, "Tie the ribbon")).isTrue();
+        robot.type(KeyCode.ENTER);
+        robot.write("26+4").type(KeyCode.ENTER).write("26+3").type(KeyCode.ENTER, KeyCode.ENTER);
+        assertThat(newest().value("waist-crease", Side.MIDDLE)).contains(Length.ofMillimetres(671.5125));
+        assertThat(shows(robot, "Full hip")).isTrue();
+        robot.write("99");
+        assertThat(shows(robot, "would fit if it was read in cm")).isTrue();
+        assertThat(newest().has("full-hip")).isFalse();
+        robot.type(KeyCode.ENTER);
+        robot.clickOn((Button button) -> button.getText().startsWith("It was cm: 39"));
+        assertThat(newest().value("full-hip", Side.MIDDLE)).contains(Length.ofMillimetres(990));
+        robot.type(KeyCode.PAGE_DOWN);
+        robot.type(KeyCode.ESCAPE);
+        assertThat(shows(robot, "Readings")).isTrue();
+        assertThat(newest().readings()).hasSize(2);
+        assertThat(robot.lookup("#reading-full-hip-middle-0")
+                        .queryAs(TextField.class)
+                        .getText())
+                .isEqualTo("39");
+    }
+
+    @Test
+    void digitalTape_readsIntoTheStep_wrongUnitIsDoubted(FxRobot robot) throws Exception {
+        open(robot, "clerk-1907");
+        robot.type(KeyCode.F7).type(KeyCode.ENTER).type(KeyCode.ENTER);
+        robot.interact(() -> robot.from(robot.lookup(".standing").queryAll())
+                .lookup("#tape-connect")
+                .queryAs(Button.class)
+                .fire());
+        robot.sleep(200);
+        robot.type(KeyCode.F6);
+        WaitForAsyncUtils.waitFor(5, TimeUnit.SECONDS, () -> newest().has("waist-crease"));
+        double read = newest().value("waist-crease", Side.MIDDLE).orElseThrow().toMillimetres();
+        assertThat(read).isBetween(560.0, 1000.0);
+        robot.interact(() -> {
+            ChoiceBox<?> manner = robot.from(robot.lookup(".standing").queryAll())
+                    .lookup("#tape-manner")
+                    .queryAs(ChoiceBox.class);
+            manner.getSelectionModel().selectLast();
+        });
+        robot.type(KeyCode.ENTER).type(KeyCode.F6);
+        WaitForAsyncUtils.waitFor(5, TimeUnit.SECONDS, () -> newest().has("full-hip"));
+        assertThat(shows(robot, "would fit if it was read in cm")).isTrue();
+    }
+
+    @Test
+    void alone_tapeAtTheFloor_mirrorHints(FxRobot robot) {
+        open(robot, "post-1908");
+        fire(robot, "#change-conditions");
+        robot.interact(() -> {
+            ChoiceBox<?> start = robot.lookup("#tape-start").queryAs(ChoiceBox.class);
+            start.getSelectionModel().selectLast();
+        });
+        assertThat(shows(robot, "with its 10 in mark at the floor")).isTrue();
+        robot.clickOn("#reading-waist-to-floor-back-middle-0").write("50 1/2").type(KeyCode.ENTER);
+        assertThat(newest().value("waist-to-floor-back", Side.MIDDLE)).contains(Length.ofInches(40, 4, 8));
+        robot.type(KeyCode.F7);
+        assertThat(shows(robot, "Alone: ")).isTrue();
+    }
+
+    @Test
+    void layers_ownStackSavedAndWorn_saysWhatNoLongerCounts(FxRobot robot) {
+        open(robot, "secretary-1906");
+        robot.clickOn("#tape-layers");
+        assertThat(shows(robot, "All of them count over this stack too.")).isTrue();
+        fire(robot, "#remove-hip-pad-1898");
+        assertThat(shows(robot, "save it as your own")).isTrue();
+        robot.clickOn("#stack-title").write("Without pads");
+        fire(robot, "#save-stack");
+        assertThat(shows(robot, "No longer count")).isTrue();
+        fire(robot, "#wear-over");
+        assertThat(studio.situation().costume().stack()).isEqualTo("own-without-pads");
+        assertThat(studio.situation().inTheWay())
+                .anyMatch(obstacle ->
+                        obstacle.sentence().in(LengthFormat.INCH_EIGHTHS).contains("no longer count"));
+        fire(robot, "#dressing-card");
+        assertThat(file.orElseThrow()).exists().hasExtension("pdf");
+    }
+
+    @Test
+    void values_estimatedUntilMeasured_andOverruledOnlyWithAReason(FxRobot robot) {
+        open(robot, "keeper-1907");
+        robot.clickOn("#tape-values");
+        fire(robot, "#estimate-all");
+        assertThat(studio.situation().inTheWay())
+                .anyMatch(obstacle ->
+                        obstacle.sentence().in(LengthFormat.INCH_EIGHTHS).contains("only estimated over"));
+        assertThat(shows(robot, "not a measurement")).isTrue();
+        fire(robot, "#choose-waist-crease");
+        assertThat(studio.situation().costume().choices().get("waist-crease").reason())
+                .isEmpty();
+        robot.interact(() -> {
+            robot.lookup("#reason-waist-crease").queryAs(TextField.class).setText("tight lacing is not wanted");
+            @SuppressWarnings("unchecked")
+            ChoiceBox<Choice.Take> take = robot.lookup("#take-waist-crease").queryAs(ChoiceBox.class);
+            take.setValue(Choice.Take.STANDING);
+        });
+        fire(robot, "#choose-waist-crease");
+        assertThat(studio.situation().costume().choices().get("waist-crease"))
+                .isEqualTo(new Choice("waist-crease", Choice.Take.STANDING, "tight lacing is not wanted"));
+        assertThat(shows(robot, "tight lacing is not wanted")).isTrue();
+    }
+
+    @Test
+    void history_changesAndCharts_andTheMakersMonths(FxRobot robot) {
+        open(robot, "secretary-1906");
+        robot.clickOn("#tape-history");
+        assertThat(shows(robot, "+¾ in")).isTrue();
+        robot.interact(() -> {
+            @SuppressWarnings("unchecked")
+            ChoiceBox<Integer> months = robot.lookup("#months").queryAs(ChoiceBox.class);
+            months.setValue(1);
+        });
+        assertThat(studio.maker().months()).isEqualTo(1);
+        assertThat(studio.situation().inTheWay())
+                .anyMatch(obstacle ->
+                        obstacle.sentence().in(LengthFormat.INCH_EIGHTHS).contains("months ago"));
+        robot.interact(studio::undo);
+        assertThat(studio.maker().months()).isEqualTo(6);
+    }
+
+    @Test
+    void sizes_ownChartFromAFile_andAWrongOneIsExplained(FxRobot robot) throws IOException {
+        open(robot, "secretary-1906");
+        robot.clickOn("#tape-sizes");
+        assertThat(shows(robot, "Size 96 by Full bust")).isTrue();
+        assertThat(shows(robot, "Patterns sold by cup: C")).isTrue();
+        file = Optional.of(Files.writeString(folder.resolve("mine.csv"), "size,bust\nA,36 in\nB,39 in\n"));
+        fire(robot, "#load-chart");
+        assertThat(shows(robot, "Size B by Full bust")).isTrue();
+        file = Optional.of(Files.writeString(folder.resolve("bad.csv"), "size,bost\nA,36 in\n"));
+        fire(robot, "#load-chart");
+        assertThat(shows(robot, "\"bost\" is not a known measurement")).isTrue();
+        assertThat(studio.maker().charts()).hasSize(1);
+    }
+
+    @Test
+    void csvAndSheets_outAndIn(FxRobot robot) throws IOException {
+        open(robot, "post-1908");
+        fire(robot, "#csv-out");
+        assertThat(Files.readString(file.orElseThrow())).contains("full-hip,47 1/4 in,46 1/2 in,47 3/8 in");
+        Files.writeString(file.orElseThrow(), "measure,value\nfull-hip@seated,49\n");
+        fire(robot, "#csv-in");
+        assertThat(newest().find("full-hip", Side.MIDDLE, Posture.SEATED)).isPresent();
+        Files.writeString(file.orElseThrow(), "measure,value\nbost,49\n");
+        fire(robot, "#csv-in");
+        assertThat(shows(robot, "\"bost\" is not a known measurement")).isTrue();
+        fire(robot, "#sheet-blank");
+        assertThat(Files.readString(file.orElseThrow(), StandardCharsets.ISO_8859_1))
+                .startsWith("%PDF");
+        fire(robot, "#sheet-filled");
+        assertThat(shows(robot, "Written: ")).isTrue();
+    }
+
+    @Test
+    void costumeWithoutAPattern_everyPlaceCanBeVisited(FxRobot robot) {
+        for (String costume : List.of("girl-1905", "boatman-1780")) {
+            for (org.soberhem.core.costume.Stage place : org.soberhem.core.costume.Stage.values()) {
+                robot.interact(() -> {
+                    studio.open(costume);
+                    studio.placeProperty().set(Optional.of(place));
+                });
+                WaitForAsyncUtils.waitForFxEvents();
+            }
+        }
+        open(robot, "girl-1905");
+        assertThat(shows(robot, "Chest")).isTrue();
+        assertThat(shows(robot, "Full bust")).isFalse();
+    }
+}
