@@ -2,6 +2,7 @@ package org.soberhem.bench;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -10,6 +11,7 @@ import java.util.Random;
 import java.util.function.Predicate;
 import org.soberhem.core.body.Age;
 import org.soberhem.core.body.Build;
+import org.soberhem.core.body.Measure;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Reading;
@@ -17,8 +19,10 @@ import org.soberhem.core.doubt.Doubt;
 import org.soberhem.core.doubt.Doubts;
 import org.soberhem.core.doubt.Proportions;
 import org.soberhem.core.doubt.Relation;
+import org.soberhem.core.figure.BodyFigure;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthEntry;
+import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.files.bodies.Bodies;
@@ -35,6 +39,7 @@ public final class DoubtsRun {
     private static final int FOLDS = 5;
     private static final LocalDate DAY = LocalDate.of(2026, 6, 1);
     private static final double INCH = 25.4;
+    private static final int OFTEN = 300;
 
     private final Library library = Library.shipped();
     private final List<Relation> relations = library.relations().stream()
@@ -62,6 +67,7 @@ public final class DoubtsRun {
             run.cross(rest, tried, true);
         }
         run.report();
+        run.whole();
         double heavy = 26;
         for (Map.Entry<String, Predicate<Bodies.Body>> split : Map.<String, Predicate<Bodies.Body>>of(
                         "fitted under 32 years, tried from 32", body -> body.years() >= 32,
@@ -169,6 +175,36 @@ public final class DoubtsRun {
         });
         MeasurementSet set = MeasurementSet.of("bench", DAY, "none", "", "", readings);
         return doubts.of(set, new Build(Age.ADULT, body.woman()), DAY, 6);
+    }
+
+    /** Times the doubts about a set that has every measure of the catalogue, as the usual figure reads them. */
+    private void whole() {
+        BodyFigure figure = new BodyFigure(library.figurePlan(), Build.ADULT, measure -> Double.NaN);
+        List<Reading> readings = new ArrayList<>();
+        for (Measure measure : library.measures().all(Build.ADULT)) {
+            Length length = Length.ofMillimetres(figure.expected(measure.id()).orElseThrow());
+            Posture posture = measure.how().takes(Posture.STANDING) ? Posture.STANDING : Posture.SEATED;
+            readings.add(new Reading(
+                    measure.id(),
+                    Side.MIDDLE,
+                    posture,
+                    List.of(new LengthEntry(length, LengthFormat.CENTIMETRES.format(length), LengthUnit.CENTIMETRE))));
+        }
+        MeasurementSet set = MeasurementSet.of("whole", DAY, "none", "", "", readings);
+        Doubts doubts = new Doubts(library.measures(), library.relations(), library.proportions(), library.wardrobe());
+        long[] times = new long[OFTEN];
+        int asked = 0;
+        for (int i = -OFTEN; i < OFTEN; i++) {
+            long from = System.nanoTime();
+            asked = doubts.of(set, Build.ADULT, DAY, 6).size();
+            if (i >= 0) {
+                times[i] = System.nanoTime() - from;
+            }
+        }
+        Arrays.sort(times);
+        System.out.printf(
+                "doubts of one set of %d readings, %d asked: median %.2f ms, 99th percentile %.2f ms%n",
+                readings.size(), asked, times[OFTEN / 2] / 1e6, times[OFTEN * 99 / 100] / 1e6);
     }
 
     private static double share(double part, double whole) {

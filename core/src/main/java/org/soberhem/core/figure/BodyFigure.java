@@ -195,7 +195,7 @@ public final class BodyFigure {
         CrossSection elbow = sections.get("elbow");
         CrossSection wrist = sections.get("wrist");
         double rise = neck.breadth() * 0.35;
-        double out = Math.max(hip.breadth(), shoulder.x() * -1) * 1.5;
+        double out = Math.max(-sections.get("hand").right().x() * 1.03, height * 0.16);
         double span = read.applyAsDouble("bust-point-to-bust-point");
         double point = Double.isNaN(span) ? bust.breadth() * 0.55 : span / 2;
         put("crown", 0, height, 0);

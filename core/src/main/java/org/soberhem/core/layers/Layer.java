@@ -81,6 +81,9 @@ public record Layer(
      */
     public record Supports(Optional<Span> hemGirth, Optional<Span> side, Optional<Span> back) {}
 
+    /** A support that stands out so far has rings or hoops; a pad has none. */
+    private static final double HOOPED = 200;
+
     /** From least to most, in millimetres. */
     public record Span(double least, double most) {}
 
@@ -105,6 +108,13 @@ public record Layer(
     /** Says whether it is laced: it stops one bending, and stands open by a gap that belongs to every reading over it. */
     public boolean isLaced() {
         return kind == LayerClass.BODY_SHAPER && cautions.contains(LACING);
+    }
+
+    /** Says whether it has rings or hoops, whose height and projection belong to every reading over it. */
+    public boolean isHooped() {
+        return supports.filter(stands -> stands.hemGirth().isPresent()
+                        || stands.side().filter(side -> side.most() >= HOOPED).isPresent())
+                .isPresent();
     }
 
     /** Says whether it was worn in a year. */

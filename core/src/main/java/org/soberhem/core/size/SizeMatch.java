@@ -61,7 +61,7 @@ public record SizeMatch(
             }
         }
         double step = chart.rows().size() < 2
-                ? 0
+                ? Double.POSITIVE_INFINITY
                 : Math.abs(chart.rows().get(best == 0 ? 1 : best - 1).body().get(governing)
                         - row.body().get(governing));
         boolean outside = Math.abs(left.get(governing)) > step / 2

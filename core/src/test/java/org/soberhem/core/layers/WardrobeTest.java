@@ -66,6 +66,13 @@ class WardrobeTest {
     }
 
     @Test
+    void lacedAndHooped_areToldFromTheRest() {
+        assertThat(CORSET.isLaced()).isTrue();
+        assertThat(PADS.isLaced()).isFalse();
+        assertThat(PADS.isHooped()).isFalse();
+    }
+
+    @Test
     void own_takesTheShippedStacksPlace_orIsAdded() {
         LayerStack mine = stack("padded", "chemise");
         Wardrobe with = WARDROBE.with(List.of(mine, stack("own", "corset")));

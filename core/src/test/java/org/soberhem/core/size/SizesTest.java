@@ -74,6 +74,12 @@ class SizesTest {
         SizeMatch match = match(List.of("bust"), Map.of("bust", 1000.0), 0).orElseThrow();
         assertThat(match.outside()).isTrue();
         assertThat(match.sentence("Bust").in(LengthFormat.CENTIMETRES)).contains("Beyond the chart", "8.0 cm away");
+        // A chart of one size has no step to be beyond by.
+        SizeChart one = new SizeChart("one", "", List.of(row("C", 965, 1000)), Map.of());
+        assertThat(SizeMatch.of(one, List.of("bust"), measure -> 980, 0)
+                        .orElseThrow()
+                        .outside())
+                .isFalse();
     }
 
     /** Full bust less high bust, a letter an inch, 1 A to 4 D: common practice of the pattern trade. */

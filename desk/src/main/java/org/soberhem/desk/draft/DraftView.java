@@ -238,6 +238,15 @@ public final class DraftView extends BorderPane {
     }
 
     private VBox empty(Situation now) {
+        if (now.costume().garments().isEmpty()) {
+            VBox none = new VBox(
+                    8,
+                    Parts.label("No garment has a pattern yet", "title"),
+                    Parts.text(
+                            "A costume takes its drafts when it is begun (Ctrl+N); its wearer can be measured before."));
+            none.setPadding(new Insets(60));
+            return none;
+        }
         VBox words = new VBox(8, Parts.label("This garment cannot be drawn yet", "title"));
         now.judgement()
                 .failures()

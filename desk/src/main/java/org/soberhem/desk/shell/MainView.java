@@ -140,7 +140,7 @@ public final class MainView extends StackPane {
     private void refresh() {
         Situation now = studio.situation();
         boolean inCostume = now != null && studio.placeProperty().get().isPresent();
-        Parts.show(garments, inCostume);
+        Parts.show(garments, inCostume && !now.costume().garments().isEmpty());
         Parts.show(version, inCostume);
         if (!inCostume) {
             title.setText("Sober Hem");

@@ -234,7 +234,7 @@ final class ConditionsForm extends VBox {
         Parts.show(anotherLacing, false);
         Parts.show(wrong, !wrong.getText().isEmpty());
         rings(worn.rings());
-        Parts.show(rings, wears(set, layer -> layer.kind() == LayerClass.SKIRT_SUPPORT));
+        Parts.show(rings, wears(set, Layer::isHooped));
         filling = false;
     }
 

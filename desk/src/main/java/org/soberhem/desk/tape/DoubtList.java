@@ -41,6 +41,9 @@ final class DoubtList extends VBox {
             if (!doubt.measures().isEmpty()) {
                 ways.getChildren().add(Parts.button("Read again", () -> again.accept(doubt), size));
             }
+            if (doubt.kind() == Doubt.Kind.OLD) {
+                ways.getChildren().add(Parts.button("Measure anew", desk::beginSet, size));
+            }
             ways.getChildren().add(Parts.button("It is right", () -> desk.itIsRight(doubt), size));
             VBox one = new VBox(
                     4,

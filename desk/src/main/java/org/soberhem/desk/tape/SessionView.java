@@ -372,6 +372,11 @@ final class SessionView extends BorderPane {
                 .add(Parts.text(
                         all.isEmpty() ? "Nothing is doubted. The ribbon may come off." : "Before the ribbon comes off:",
                         "bigger"));
+        if (!desk.isDrawnFrom()) {
+            Button draw = Parts.button("Draw the costume from these", desk::drawFromThis, "bigger", "main");
+            draw.setId("session-draw");
+            page.getChildren().add(draw);
+        }
         DoubtList list = new DoubtList(desk, session::readAgain, "bigger");
         list.show(all, studio.format());
         page.getChildren().add(list);

@@ -10,6 +10,7 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -37,6 +38,8 @@ final class SizesPanel extends BorderPane {
     private final ChoiceBox<SizeChart> chart = new ChoiceBox<>();
     private final ChoiceBox<String> garment = new ChoiceBox<>();
     private final LengthField ease;
+    private final TextArea rows = new TextArea();
+    private final VBox entry;
     private final VBox answer = new VBox(0);
     private final Label said = Parts.text("", "small", "needs");
     private Length wanted = Length.ofInches(2, 0, 8);
@@ -61,8 +64,23 @@ final class SizesPanel extends BorderPane {
         ease.setId("wanted-ease");
         Button load = Parts.button("A chart from a file (CSV)", () -> files.read(this::read, said::setText));
         load.setId("load-chart");
+        Button enter = Parts.button("Enter one", this::enter);
+        enter.setId("enter-chart");
+        rows.setId("chart-rows");
+        rows.setPrefRowCount(10);
+        Button take = Parts.button("Take it over", () -> read(rows.getText(), "own chart"), "main");
+        take.setId("take-chart");
+        entry = new VBox(
+                8,
+                Parts.text(
+                        "A heading size,measure,… and a row a size; a row named ease says what the patterns add.",
+                        "soft"),
+                rows,
+                new HBox(8, take, Parts.button("Leave it", () -> Parts.show(entry(), false))));
+        entry.getStyleClass().add("pad");
+        Parts.show(entry, false);
         FlowPane head = new FlowPane(
-                8, 6, garment, Parts.label("by", "soft"), chart, Parts.label("ease wanted", "soft"), ease, load);
+                8, 6, garment, Parts.label("by", "soft"), chart, Parts.label("ease wanted", "soft"), ease, load, enter);
         head.setAlignment(Pos.CENTER_LEFT);
         head.setPadding(new Insets(10, 16, 8, 16));
         head.getStyleClass().add("band");
@@ -70,6 +88,20 @@ final class SizesPanel extends BorderPane {
         var scroll = Parts.scroll(answer);
         scroll.getStyleClass().add("sheet");
         setCenter(scroll);
+        setBottom(entry);
+    }
+
+    private VBox entry() {
+        return entry;
+    }
+
+    /** Opens the rows of the chosen chart, under another title, to be changed or written over. */
+    private void enter() {
+        SizeChart from = chart.getValue();
+        rows.setText(SizeChartCsv.write(
+                new SizeChart("My own, after " + from.title(), from.source(), from.rows(), from.ease())));
+        Parts.show(entry, true);
+        rows.requestFocus();
     }
 
     private void read(String text, String name) {
@@ -79,6 +111,7 @@ final class SizesPanel extends BorderPane {
             studio.keep(
                     studio.maker().with(read), "chart", Sentence.of("Took over the size chart \"{}\"", read.title()));
             said.setText("");
+            Parts.show(entry, false);
             refresh();
             chart.setValue(read);
         } catch (FormatException wrong) {

@@ -122,6 +122,11 @@ public final class TapeDesk {
                 Sentence.of("The costume is drawn from the measurements of {}", chosen.date())));
     }
 
+    /** Says whether the costume is drawn from the set that is looked at. */
+    public boolean isDrawnFrom() {
+        return costume().set().equals(set.get());
+    }
+
     /** Puts another layer stack beneath the costume. */
     public void wearOver(String stack) {
         if (!costume().stack().equals(stack)) {

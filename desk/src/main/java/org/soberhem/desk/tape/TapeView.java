@@ -420,9 +420,7 @@ public final class TapeView extends BorderPane {
                 shown.isPresent()
                         ? "Measure anew"
                         : "Begin measuring " + now.wearer().name());
-        Parts.show(
-                drawFrom,
-                shown.filter(set -> !set.id().equals(now.costume().set())).isPresent());
+        Parts.show(drawFrom, shown.isPresent() && !desk.isDrawnFrom());
         shown.ifPresent(set -> circumstances.setText(words(set)));
         if (conditions.isVisible()) {
             conditions.refresh();
@@ -476,6 +474,17 @@ public final class TapeView extends BorderPane {
                         Parts.text(measure.name(), "title"),
                         Parts.text(measure.definition()),
                         Parts.text(measure.how().words(), "soft"),
+                        Parts.text(
+                                "From " + measure.landmarks()
+                                        + measure.usualAt(studio.situation()
+                                                        .wearer()
+                                                        .build()
+                                                        .age())
+                                                .map(usual -> " · usually "
+                                                        + studio.format().number(usual.least()) + " to "
+                                                        + studio.format().format(usual.most()))
+                                                .orElse(""),
+                                "small"),
                         Parts.text(
                                 "Tape " + measure.how().tension().words() + " · "
                                         + measure.how().posture().replace("both", "standing and seated")

@@ -99,13 +99,17 @@ final class ValuesPanel extends BorderPane {
             value.getStyleClass().add("provisional");
         }
         HBox other = overruling(taken);
-        Parts.show(other, taken.overruled());
+        Parts.show(other, false);
         Button overrule = Parts.button("take another", () -> Parts.show(other, !other.isVisible()), "quiet");
         overrule.setId("overrule-" + taken.asked());
         Label said = Parts.text(taken.words().in(studio.format()), good ? "soft" : "needs");
         said.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(said, Priority.ALWAYS);
-        HBox line = new HBox(8, said, overrule);
+        HBox line = new HBox(8, said);
+        if (taken.overruled()) {
+            line.getChildren().add(Parts.button("as usual", () -> keep(taken.asked(), Optional.empty()), "quiet"));
+        }
+        line.getChildren().add(overrule);
         line.setAlignment(Pos.CENTER_LEFT);
         VBox words = new VBox(2, line, other);
         HBox row = new HBox(10, asked, value, words);
@@ -137,9 +141,6 @@ final class ValuesPanel extends BorderPane {
                 Parts.button("Take this", () -> choose(taken.asked(), from.getValue(), take.getValue(), reason));
         choose.setId("choose-" + taken.asked());
         HBox line = new HBox(6, from, take, reason, choose);
-        if (taken.overruled()) {
-            line.getChildren().add(Parts.button("As usual", () -> keep(taken.asked(), Optional.empty()), "quiet"));
-        }
         line.setAlignment(Pos.CENTER_LEFT);
         return line;
     }

@@ -6,12 +6,9 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
-import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
@@ -28,8 +25,6 @@ import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.desk.studio.Studio;
-import org.soberhem.desk.studio.Studios;
-import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Paper;
 import org.soberhem.desk.widget.Tappable;
 import org.testfx.api.FxRobot;
@@ -42,33 +37,18 @@ import org.testfx.util.WaitForAsyncUtils;
 @ExtendWith(ApplicationExtension.class)
 class JourneyTest {
 
-    private Path folder;
+    private DemoWindow window;
     private Studio studio;
-    private Optional<Path> written = Optional.empty();
 
     @Start
     void start(Stage stage) throws IOException {
-        folder = Files.createTempDirectory("journey");
-        studio = Studios.demo(folder.resolve("workspace"), Platform::runLater);
-        FileDesk files = new FileDesk(
-                name -> {
-                    written = Optional.of(folder.resolve(name));
-                    return written;
-                },
-                () -> written,
-                Runnable::run,
-                Platform::runLater);
-        stage.setScene(SoberHemApp.scene(new MainView(studio, files)));
-        stage.show();
+        window = DemoWindow.open(stage);
+        studio = window.studio;
     }
 
     @Stop
     void stop() throws IOException {
-        studio.keeper().close();
-        try (var files = Files.walk(folder)) {
-            files.sorted(Comparator.reverseOrder())
-                    .forEach(file -> file.toFile().delete());
-        }
+        window.close();
     }
 
     private Garment blouse() {
@@ -260,7 +240,7 @@ class JourneyTest {
         robot.clickOn("Print");
         robot.clickOn("#export-pdf");
         WaitForAsyncUtils.waitForFxEvents();
-        Path file = written.orElseThrow();
+        Path file = window.file.orElseThrow();
         assertThat(file.getFileName().toString()).isEqualTo("harbour-office-secretary-blouse-version-2.pdf");
         assertThat(Files.readString(file, StandardCharsets.ISO_8859_1)).startsWith("%PDF");
         assertThat(robot.lookup("#print-said").queryAs(Labeled.class).getText()).isEqualTo("Written: " + file);

@@ -5,16 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
-import java.nio.file.Path;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
-import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -25,10 +23,9 @@ import org.soberhem.core.body.Posture;
 import org.soberhem.core.costume.Choice;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.desk.studio.Studio;
-import org.soberhem.desk.studio.Studios;
-import org.soberhem.desk.widget.FileDesk;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
@@ -39,33 +36,18 @@ import org.testfx.util.WaitForAsyncUtils;
 @ExtendWith(ApplicationExtension.class)
 class MeasuringJourneyTest {
 
-    private Path folder;
+    private DemoWindow window;
     private Studio studio;
-    private Optional<Path> file = Optional.empty();
 
     @Start
     void start(Stage stage) throws IOException {
-        folder = Files.createTempDirectory("measuring");
-        studio = Studios.demo(folder, Platform::runLater);
-        FileDesk files = new FileDesk(
-                name -> {
-                    file = Optional.of(folder.resolve(name));
-                    return file;
-                },
-                () -> file,
-                Runnable::run,
-                Platform::runLater);
-        stage.setScene(SoberHemApp.scene(new MainView(studio, files)));
-        stage.show();
+        window = DemoWindow.open(stage);
+        studio = window.studio;
     }
 
     @Stop
     void stop() throws IOException {
-        studio.keeper().close();
-        try (var files = Files.walk(folder)) {
-            files.sorted(Comparator.reverseOrder())
-                    .forEach(each -> each.toFile().delete());
-        }
+        window.close();
     }
 
     private void open(FxRobot robot, String costume) {
@@ -156,6 +138,41 @@ class MeasuringJourneyTest {
     }
 
     @Test
+    void digitalTape_readsIntoTheFieldInFocus_andSaysWhereNoneIs(FxRobot robot) throws Exception {
+        open(robot, "post-1908");
+        robot.interact(() -> robot.lookup("#tape-connect").queryAs(Button.class).fire());
+        robot.sleep(200);
+        robot.clickOn("#reading-waist-to-floor-back-middle-0").type(KeyCode.F6);
+        WaitForAsyncUtils.waitFor(5, TimeUnit.SECONDS, () -> newest().has("waist-to-floor-back"));
+        assertThat(newest().value("waist-to-floor-back", Side.MIDDLE)
+                        .orElseThrow()
+                        .toMillimetres())
+                .isBetween(800.0, 1300.0);
+        robot.interact(() -> robot.lookup("#guided").query().requestFocus());
+        robot.type(KeyCode.F6);
+        WaitForAsyncUtils.waitFor(5, TimeUnit.SECONDS, () -> shows(robot, "no field waits for it"));
+        robot.interact(() -> robot.lookup("#tape-port").queryAs(TextField.class).setText("99999"));
+        fire(robot, "#tape-connect");
+        assertThat(shows(robot, "A port is a number up to 65535")).isTrue();
+    }
+
+    @Test
+    void oldReadings_areMeasuredAnew_andTheSessionEndsWithDrawingFromThem(FxRobot robot) {
+        open(robot, "boatman-1780");
+        robot.interact(() ->
+                studio.keep(studio.maker().measuringAfter(1), "months", Sentence.of("Measured again after a month")));
+        assertThat(shows(robot, "Measured 1 months ago")).isTrue();
+        robot.clickOn("Measure anew");
+        robot.type(KeyCode.F7).type(KeyCode.ENTER).type(KeyCode.ENTER);
+        for (int i = 0; i < 30 && !shows(robot, "Left out"); i++) {
+            robot.type(KeyCode.PAGE_DOWN);
+        }
+        assertThat(shows(robot, "Left out: Waist, side-bend crease")).isTrue();
+        fire(robot, "#session-draw");
+        assertThat(studio.situation().costume().set()).isEqualTo(newest().id());
+    }
+
+    @Test
     void alone_tapeAtTheFloor_mirrorHints(FxRobot robot) {
         open(robot, "post-1908");
         fire(robot, "#change-conditions");
@@ -167,7 +184,7 @@ class MeasuringJourneyTest {
         robot.clickOn("#reading-waist-to-floor-back-middle-0").write("50 1/2").type(KeyCode.ENTER);
         assertThat(newest().value("waist-to-floor-back", Side.MIDDLE)).contains(Length.ofInches(40, 4, 8));
         robot.type(KeyCode.F7);
-        assertThat(shows(robot, "Alone: ")).isTrue();
+        assertThat(shows(robot, "Not to be trusted alone: ")).isTrue();
     }
 
     @Test
@@ -186,7 +203,7 @@ class MeasuringJourneyTest {
                 .anyMatch(obstacle ->
                         obstacle.sentence().in(LengthFormat.INCH_EIGHTHS).contains("no longer count"));
         fire(robot, "#dressing-card");
-        assertThat(file.orElseThrow()).exists().hasExtension("pdf");
+        assertThat(window.file.orElseThrow()).exists().hasExtension("pdf");
     }
 
     @Test
@@ -237,28 +254,36 @@ class MeasuringJourneyTest {
         robot.clickOn("#tape-sizes");
         assertThat(shows(robot, "Size 96 by Full bust")).isTrue();
         assertThat(shows(robot, "Patterns sold by cup: C")).isTrue();
-        file = Optional.of(Files.writeString(folder.resolve("mine.csv"), "size,bust\nA,36 in\nB,39 in\n"));
+        window.file =
+                Optional.of(Files.writeString(window.folder.resolve("mine.csv"), "size,bust\nA,36 in\nB,39 in\n"));
         fire(robot, "#load-chart");
         assertThat(shows(robot, "Size B by Full bust")).isTrue();
-        file = Optional.of(Files.writeString(folder.resolve("bad.csv"), "size,bost\nA,36 in\n"));
+        window.file = Optional.of(Files.writeString(window.folder.resolve("bad.csv"), "size,bost\nA,36 in\n"));
         fire(robot, "#load-chart");
         assertThat(shows(robot, "\"bost\" is not a known measurement")).isTrue();
         assertThat(studio.maker().charts()).hasSize(1);
+        fire(robot, "#enter-chart");
+        TextArea rows = robot.lookup("#chart-rows").queryAs(TextArea.class);
+        assertThat(rows.getText()).contains("# title: My own, after mine.csv", "A,91.4 cm");
+        robot.interact(() -> rows.setText("# title: Third\nsize,bust\nC,38 in\n"));
+        fire(robot, "#take-chart");
+        assertThat(shows(robot, "Size C by Full bust")).isTrue();
+        assertThat(studio.maker().charts()).hasSize(2);
     }
 
     @Test
     void csvAndSheets_outAndIn(FxRobot robot) throws IOException {
         open(robot, "post-1908");
         fire(robot, "#csv-out");
-        assertThat(Files.readString(file.orElseThrow())).contains("full-hip,47 1/4 in,46 1/2 in,47 3/8 in");
-        Files.writeString(file.orElseThrow(), "measure,value\nfull-hip@seated,49\n");
+        assertThat(Files.readString(window.file.orElseThrow())).contains("full-hip,47 1/4 in,46 1/2 in,47 3/8 in");
+        Files.writeString(window.file.orElseThrow(), "measure,value\nfull-hip@seated,49\n");
         fire(robot, "#csv-in");
         assertThat(newest().find("full-hip", Side.MIDDLE, Posture.SEATED)).isPresent();
-        Files.writeString(file.orElseThrow(), "measure,value\nbost,49\n");
+        Files.writeString(window.file.orElseThrow(), "measure,value\nbost,49\n");
         fire(robot, "#csv-in");
         assertThat(shows(robot, "\"bost\" is not a known measurement")).isTrue();
         fire(robot, "#sheet-blank");
-        assertThat(Files.readString(file.orElseThrow(), StandardCharsets.ISO_8859_1))
+        assertThat(Files.readString(window.file.orElseThrow(), StandardCharsets.ISO_8859_1))
                 .startsWith("%PDF");
         fire(robot, "#sheet-filled");
         assertThat(shows(robot, "Written: ")).isTrue();

@@ -12,6 +12,7 @@ import org.apache.commons.csv.CSVRecord;
 import org.soberhem.core.body.Measure;
 import org.soberhem.core.body.MeasureCatalogue;
 import org.soberhem.core.length.LengthEntry;
+import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthFormatException;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.size.SizeChart;
@@ -64,6 +65,30 @@ public final class SizeChartCsv {
             throw new FormatException("the size chart has no rows: write a heading size,full-bust,… and a row a size");
         }
         return new SizeChart(comment(text, "title", title), comment(text, "source", "not stated"), rows, ease);
+    }
+
+    /** Writes a chart so that {@link #read} reads it back; lengths in centimetres to the millimetre. */
+    public static String write(SizeChart chart) {
+        StringBuilder text = new StringBuilder();
+        text.append("# title: ").append(chart.title()).append('\n');
+        text.append("# source: ").append(chart.source()).append('\n');
+        text.append("size,").append(String.join(",", chart.measures())).append('\n');
+        chart.rows().forEach(row -> line(text, row.size(), chart.measures(), row.body()));
+        if (!chart.ease().isEmpty()) {
+            line(text, EASE, chart.measures(), chart.ease());
+        }
+        return text.toString();
+    }
+
+    private static void line(StringBuilder text, String name, List<String> measures, Map<String, Double> lengths) {
+        text.append(name);
+        for (String measure : measures) {
+            text.append(',');
+            if (lengths.containsKey(measure)) {
+                text.append(LengthFormat.CENTIMETRES.format(lengths.get(measure)));
+            }
+        }
+        text.append('\n');
     }
 
     private static List<String> heading(CSVRecord row, MeasureCatalogue catalogue, String where) {

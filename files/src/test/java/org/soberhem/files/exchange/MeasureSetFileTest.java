@@ -137,6 +137,13 @@ class MeasureSetFileTest {
         assertThat(chart.rows().get(1).body().get("full-bust")).isEqualTo(863.6);
         assertThat(chart.ease()).containsOnlyKeys("full-bust");
         assertThat(chart("size,bust\nA,84").title()).isEqualTo("file.csv");
+        SizeChart back = chart(SizeChartCsv.write(chart));
+        assertThat(back.title()).isEqualTo(chart.title());
+        assertThat(back.ease()).isEqualTo(chart.ease());
+        assertThat(back.rows().get(0)).isEqualTo(chart.rows().get(0));
+        LIBRARY.charts()
+                .forEach(shipped ->
+                        assertThat(chart(SizeChartCsv.write(shipped))).isEqualTo(shipped));
     }
 
     @ParameterizedTest

@@ -1,0 +1,50 @@
+package org.soberhem.desk.shell;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.stage.Stage;
+import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.studio.Studios;
+import org.soberhem.desk.widget.FileDesk;
+
+/** The real window on a fresh demo; files go into its own folder, and the file at hand is the one that is read. */
+final class DemoWindow {
+
+    final Path folder;
+    final Studio studio;
+
+    /** The file written last, or given to be read. */
+    Optional<Path> file = Optional.empty();
+
+    private DemoWindow(Path folder) {
+        this.folder = folder;
+        studio = Studios.demo(folder, Platform::runLater);
+    }
+
+    static DemoWindow open(Stage stage) throws IOException {
+        DemoWindow window = new DemoWindow(Files.createTempDirectory("window"));
+        FileDesk files = new FileDesk(
+                name -> {
+                    window.file = Optional.of(window.folder.resolve(name));
+                    return window.file;
+                },
+                () -> window.file,
+                Runnable::run,
+                Platform::runLater);
+        stage.setScene(SoberHemApp.scene(new MainView(window.studio, files)));
+        stage.show();
+        return window;
+    }
+
+    void close() throws IOException {
+        studio.keeper().close();
+        try (var files = Files.walk(folder)) {
+            files.sorted(Comparator.reverseOrder())
+                    .forEach(each -> each.toFile().delete());
+        }
+    }
+}
