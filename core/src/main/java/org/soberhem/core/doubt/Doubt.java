@@ -57,6 +57,14 @@ public record Doubt(
         corrections = List.copyOf(corrections);
     }
 
+    /** Names a doubt about some readings of a set, with their numbers. */
+    static String key(MeasurementSet set, Kind kind, List<String> keys) {
+        Readings values = Readings.of(set);
+        StringBuilder text = new StringBuilder(kind.name());
+        keys.forEach(key -> text.append(' ').append(key).append('=').append(Math.round(values.value(key))));
+        return text.toString();
+    }
+
     /** Returns the doubt in one short sentence: what was seen and, where there is one, the way out. */
     public Sentence brief() {
         return corrections.isEmpty() || kind == Kind.SPREAD

@@ -1,6 +1,5 @@
 package org.soberhem.desk.tape;
 
-import java.nio.charset.StandardCharsets;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
@@ -12,7 +11,6 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
@@ -20,15 +18,9 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import org.soberhem.core.body.AsWorn;
 import org.soberhem.core.body.Measure;
-import org.soberhem.core.body.MeasurementSet;
-import org.soberhem.core.body.Posture;
-import org.soberhem.core.body.Reading;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.doubt.Doubt;
 import org.soberhem.core.length.LengthEntry;
@@ -38,10 +30,6 @@ import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.ObstacleList;
 import org.soberhem.desk.widget.Parts;
-import org.soberhem.files.exchange.FormatException;
-import org.soberhem.files.exchange.MeasureFile;
-import org.soberhem.files.print.MeasuringSheetPdf;
-import org.soberhem.files.print.PaperSize;
 
 /** The tape: the wearer's figure and readings, the guided session, the layers, the values taken, the history and the sizes. */
 public final class TapeView extends BorderPane {
@@ -65,30 +53,21 @@ public final class TapeView extends BorderPane {
     }
 
     private final Studio studio;
-    private final FileDesk files;
     private final TapeDesk desk;
     private final Session session;
     private final TapeLink link = new TapeLink(Platform::runLater);
     private final TapeLinkBar linkBar;
     private final SessionView sessionView;
     private final BodyPane figure;
-    private final ReadingRows rows;
     private final VBox how = new VBox(5);
     private final DoubtList doubts;
     private final Label doubtsHead = Parts.label("", "caps");
     private final ObstacleList obstacles;
-    private final ComboBox<MeasurementSet> sets = new ComboBox<>();
-    private final ComboBox<Measure> more = new ComboBox<>();
-    private final Button drawFrom;
-    private final Button begin;
     private final Button guided;
-    private final Label circumstances = Parts.text("", "small", "soft");
-    private final ConditionsForm conditions;
-    private final HBox summary;
-    private final Label said = Parts.label("", "small", "soft");
     private final ToggleGroup tabs = new ToggleGroup();
     private final BorderPane content = new BorderPane();
     private final Map<Tab, Node> pages = new EnumMap<>(Tab.class);
+    private final ReadingsPanel readings;
     private final LayersPanel layers;
     private final ValuesPanel values;
     private final HistoryPanel history;
@@ -105,34 +84,25 @@ public final class TapeView extends BorderPane {
      */
     public TapeView(Studio studio, FileDesk files) {
         this.studio = studio;
-        this.files = files;
         desk = new TapeDesk(studio);
         session = new Session(studio, desk);
         sessionView = new SessionView(studio, desk, session, link, this::pause);
         linkBar = new TapeLinkBar(link, this::expected);
         link.receive(this::receive);
         figure = new BodyPane(studio.library().figurePlan(), false);
-        rows = new ReadingRows(studio, desk);
         doubts = new DoubtList(desk, this::readAgain, "");
         obstacles = new ObstacleList(studio::settle);
-        drawFrom = Parts.button("Draw the costume from these", desk::drawFromThis, "main");
-        begin = Parts.button("Measure anew", desk::beginSet);
         guided = Parts.button("Measure, step by step", this::measure, "main");
         guided.setId("guided");
-        conditions = new ConditionsForm(studio, desk);
-        Button change = Parts.button("change", this::showConditions, "quiet");
-        change.setId("change-conditions");
-        summary = new HBox(6, circumstances, change);
-        summary.setAlignment(Pos.CENTER_LEFT);
+        readings = new ReadingsPanel(studio, desk, files, linkBar);
         layers = new LayersPanel(studio, desk, files);
         values = new ValuesPanel(studio, desk);
         history = new HistoryPanel(studio, desk);
         sizes = new SizesPanel(studio, desk, files);
-        createChoices();
         figure.setPrefWidth(FIGURE);
         figure.setMinWidth(FIGURE);
         side = side();
-        pages.put(Tab.READINGS, readings());
+        pages.put(Tab.READINGS, readings);
         pages.put(Tab.LAYERS, layers);
         pages.put(Tab.VALUES, values);
         pages.put(Tab.HISTORY, history);
@@ -168,22 +138,6 @@ public final class TapeView extends BorderPane {
         refresh();
     }
 
-    private void createChoices() {
-        sets.setConverter(Parts.words(set -> set.date() + ", " + set.id()));
-        sets.valueProperty().addListener((was, before, now) -> {
-            if (!filling && now != null) {
-                desk.setProperty().set(now.id());
-            }
-        });
-        more.setConverter(Parts.words(Measure::name));
-        more.valueProperty().addListener((was, before, now) -> {
-            if (!filling && now != null) {
-                desk.ask(now);
-                refresh();
-            }
-        });
-    }
-
     private HBox tabBar() {
         HBox bar = new HBox(0);
         for (Tab each : Tab.values()) {
@@ -209,63 +163,6 @@ public final class TapeView extends BorderPane {
         content.setRight(chosen == Tab.READINGS || chosen == Tab.VALUES ? side : null);
         content.setLeft(beside && chosen != Tab.VALUES ? figure : null);
         refresh();
-    }
-
-    private BorderPane readings() {
-        ToggleGroup postures = new ToggleGroup();
-        HBox postureBox = new HBox(0);
-        for (Posture posture : Posture.values()) {
-            ToggleButton button = new ToggleButton(posture.words());
-            button.setToggleGroup(postures);
-            button.setSelected(posture == Posture.STANDING);
-            button.setOnAction(event -> {
-                button.setSelected(true);
-                desk.postureProperty().set(posture);
-            });
-            postureBox.getChildren().add(button);
-        }
-        FlowPane head = new FlowPane(10, 6, sets, postureBox, begin, drawFrom);
-        head.setAlignment(Pos.CENTER_LEFT);
-        Parts.show(conditions, false);
-        VBox top = new VBox(6, head, summary, conditions);
-        top.setPadding(new Insets(8, 16, 8, 16));
-        top.getStyleClass().add("band");
-        ScrollPane scroll = Parts.scroll(rows);
-        scroll.getStyleClass().add("sheet");
-        BorderPane middle = new BorderPane(scroll);
-        middle.setTop(top);
-        middle.setBottom(foot());
-        return middle;
-    }
-
-    private void showConditions() {
-        boolean open = !conditions.isVisible();
-        if (open) {
-            conditions.refresh();
-        }
-        Parts.show(conditions, open);
-    }
-
-    private VBox foot() {
-        more.setMaxWidth(200);
-        Label one = Parts.label("One more", "soft");
-        one.setMinWidth(Region.USE_PREF_SIZE);
-        Button sheet = Parts.button("Sheet", () -> sheet(true), "quiet");
-        Parts.hinted(sheet, "The measuring sheet, filled in, as PDF");
-        sheet.setId("sheet-filled");
-        Button blank = Parts.button("Blank sheet", () -> sheet(false), "quiet");
-        blank.setId("sheet-blank");
-        Button out = Parts.button("CSV out", this::writeCsv, "quiet");
-        out.setId("csv-out");
-        Button in = Parts.button("CSV in", () -> files.read(this::readCsv, said::setText), "quiet");
-        in.setId("csv-in");
-        HBox line = new HBox(6, one, more, Parts.gap(), sheet, blank, out, in);
-        line.setAlignment(Pos.CENTER_LEFT);
-        said.setId("tape-said");
-        VBox foot = new VBox(4, line, linkBar, said);
-        foot.setPadding(new Insets(6, 16, 6, 16));
-        foot.getStyleClass().add("foot");
-        return foot;
     }
 
     private ScrollPane side() {
@@ -335,43 +232,8 @@ public final class TapeView extends BorderPane {
     private void readAgain(Doubt doubt) {
         doubt.measures().stream().findFirst().ifPresent(measure -> {
             desk.measureProperty().set(measure);
-            rows.focus(measure);
+            readings.focus(measure);
         });
-    }
-
-    private void sheet(boolean filled) {
-        Optional<MeasurementSet> set = filled ? desk.set() : Optional.empty();
-        String stack =
-                desk.set().map(MeasurementSet::stack).orElse(desk.costume().stack());
-        String over = studio.wardrobe().title(stack);
-        var walk = desk.walk();
-        var format = studio.format();
-        String name = desk.wearer().name();
-        files.write(
-                FileDesk.nameOf("measuring sheet " + name) + ".pdf",
-                () -> MeasuringSheetPdf.write(name, walk, over, set, format, PaperSize.A4),
-                said::setText);
-    }
-
-    private void writeCsv() {
-        desk.set().ifPresent(set -> {
-            String text = MeasureFile.write(set, studio.wardrobe().title(set.stack()));
-            files.write(
-                    FileDesk.nameOf(desk.wearer().name() + " " + set.date()) + ".csv",
-                    () -> text.getBytes(StandardCharsets.UTF_8),
-                    said::setText);
-        });
-    }
-
-    private void readCsv(String text, String name) {
-        try {
-            List<Reading> readings = MeasureFile.readings(
-                    text, studio.library().measures(), studio.format().unit());
-            desk.takeOver(readings, name);
-            said.setText(readings.size() + " readings taken over from " + name);
-        } catch (FormatException wrong) {
-            said.setText(name + ", " + wrong.getMessage());
-        }
     }
 
     private void refresh() {
@@ -380,26 +242,22 @@ public final class TapeView extends BorderPane {
                 || studio.placeProperty().get().filter(Stage.TAPE::equals).isEmpty()) {
             return;
         }
-        filling = true;
         if (!costume.equals(now.costume().id())) {
             costume = now.costume().id();
+            filling = true;
             desk.lookAtCostumesSet();
+            filling = false;
             if (measuring) {
-                filling = false;
                 pause();
                 return;
             }
         }
-        Optional<MeasurementSet> shown = desk.set();
-        Parts.offer(sets.getItems(), now.wearer().sets());
-        sets.setValue(shown.orElse(null));
-        filling = false;
         if (measuring) {
             sessionView.refresh();
             return;
         }
         switch (tab) {
-            case READINGS -> refreshReadings(now, shown);
+            case READINGS -> readings.refresh();
             case LAYERS -> layers.refresh();
             case VALUES -> values.refresh();
             case HISTORY -> history.refresh();
@@ -411,49 +269,6 @@ public final class TapeView extends BorderPane {
         doubtsHead.setText(doubted.isEmpty() ? "Nothing is doubted" : doubted.size() + " asked about");
         doubts.show(doubted, studio.format());
         obstacles.show(now.inTheWay(), studio.format());
-    }
-
-    private void refreshReadings(Situation now, Optional<MeasurementSet> shown) {
-        Parts.show(sets, shown.isPresent());
-        Parts.show(summary, shown.isPresent());
-        begin.setText(
-                shown.isPresent()
-                        ? "Measure anew"
-                        : "Begin measuring " + now.wearer().name());
-        Parts.show(drawFrom, shown.isPresent() && !desk.isDrawnFrom());
-        shown.ifPresent(set -> circumstances.setText(words(set)));
-        if (conditions.isVisible()) {
-            conditions.refresh();
-        }
-        filling = true;
-        List<TapeDesk.Row> read = desk.rows();
-        Parts.offer(
-                more.getItems(),
-                studio.library().measures().all(now.wearer().build()).stream()
-                        .filter(measure ->
-                                read.stream().noneMatch(row -> row.measure().equals(measure)))
-                        .toList());
-        more.setValue(null);
-        filling = false;
-        rows.refresh();
-        if (desk.measureProperty().get().isEmpty() && !desk.rows().isEmpty()) {
-            filling = true;
-            desk.measureProperty().set(desk.rows().get(0).measure().id());
-            filling = false;
-        }
-    }
-
-    private String words(MeasurementSet set) {
-        AsWorn worn = set.worn();
-        return "over " + studio.wardrobe().title(set.stack())
-                + worn.gap()
-                        .map(gap -> ", open " + studio.format().number(gap.bust()) + " / "
-                                + studio.format().number(gap.waist()) + " / "
-                                + studio.format().format(gap.hem()))
-                        .orElse("")
-                + (set.lacing().isBlank() ? "" : ", " + set.lacing())
-                + (set.alone() ? " · taken alone" : " · tape held by " + set.helper())
-                + " · beginning " + set.start().words();
     }
 
     private void explain() {
