@@ -174,9 +174,13 @@ public final class Doubts {
         return Optional.of(new Doubt(
                 Doubt.Kind.OLD,
                 List.of(),
-                Sentence.of("Measured {} months ago, on {}", age, set.date()),
-                Sentence.of("Bodies change: after {} months measure again", months),
+                Sentence.of("Measured {} ago, on {}", months(age), set.date()),
+                Sentence.of("Bodies change: after {} measure again", months(months)),
                 List.of(),
                 "OLD " + months + " " + age));
+    }
+
+    private static String months(long count) {
+        return count == 1 ? "1 month" : count + " months";
     }
 }

@@ -13,16 +13,19 @@ final class DoubtList extends VBox {
 
     private final TapeDesk desk;
     private final Consumer<Doubt> again;
+    private final Runnable corrected;
     private final String size;
 
     /**
      * @param again goes to the reading that is taken again
+     * @param corrected is told when a correction was taken
      * @param size style class of words and buttons; empty for the usual size
      */
-    DoubtList(TapeDesk desk, Consumer<Doubt> again, String size) {
+    DoubtList(TapeDesk desk, Consumer<Doubt> again, Runnable corrected, String size) {
         super(8);
         this.desk = desk;
         this.again = again;
+        this.corrected = corrected;
         this.size = size;
     }
 
@@ -34,10 +37,7 @@ final class DoubtList extends VBox {
             doubt.corrections()
                     .forEach(correction -> ways.getChildren()
                             .add(Parts.button(
-                                    correction.words().in(format),
-                                    () -> desk.correct(doubt, correction),
-                                    size,
-                                    "main")));
+                                    correction.words().in(format), () -> take(doubt, correction), size, "main")));
             if (!doubt.measures().isEmpty()) {
                 ways.getChildren().add(Parts.button("Read again", () -> again.accept(doubt), size));
             }
@@ -54,5 +54,10 @@ final class DoubtList extends VBox {
             one.getStyleClass().add("doubt");
             getChildren().add(one);
         }
+    }
+
+    private void take(Doubt doubt, Doubt.Correction correction) {
+        desk.correct(doubt, correction);
+        corrected.run();
     }
 }

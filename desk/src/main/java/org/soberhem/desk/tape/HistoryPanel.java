@@ -51,14 +51,14 @@ final class HistoryPanel extends BorderPane {
             box.valueProperty().addListener((was, old, now) -> compare());
         }
         months.getItems().setAll(MONTHS);
-        months.setConverter(Parts.words(count -> count + (count == 1 ? " month" : " months")));
+        months.setConverter(Parts.words(HistoryPanel::words));
         months.setId("months");
         months.valueProperty().addListener((was, old, now) -> {
             if (!filling && now != null && now != studio.maker().months()) {
                 studio.keep(
                         studio.maker().measuringAfter(now),
                         "months",
-                        Sentence.of("Wearers are measured again after {} months", now));
+                        Sentence.of("Wearers are measured again after {}", words(now)));
             }
         });
         HBox head = new HBox(
@@ -85,6 +85,10 @@ final class HistoryPanel extends BorderPane {
         setTop(head);
         setCenter(below);
         desk.measureProperty().addListener((was, old, now) -> draw());
+    }
+
+    private static String words(int months) {
+        return months == 1 ? "1 month" : months + " months";
     }
 
     /** Shows the wearer's sets. */

@@ -276,9 +276,12 @@ public final class Session {
                 .orElse(List.of());
     }
 
-    /** Returns what would be doubted if what is typed so far were read; nothing while it cannot be read. */
+    /**
+     * Returns what would be doubted if what is typed so far were read. A single digit is the beginning of a number and asks
+     * nothing yet.
+     */
     public List<Doubt> doubtsIf(String typed) {
-        if (typed.isBlank() || step.get().isEmpty()) {
+        if (typed.chars().filter(Character::isDigit).count() < 2 || step.get().isEmpty()) {
             return doubts();
         }
         Walk.Step now = step.get().get();

@@ -43,6 +43,7 @@ final class SessionView extends BorderPane {
     private final Label who = Parts.label("", "band-text");
     private final Label progress = Parts.label("", "band-text", "chosen");
     private final VBox page = new VBox(12);
+    private final VBox how = new VBox(12);
     private final TextField field = new TextField();
     private final Label fault = Parts.text("", "bigger", "needs");
     private final HBox taken = new HBox(18);
@@ -69,7 +70,7 @@ final class SessionView extends BorderPane {
         figures = new BodyPane(studio.library().figurePlan(), true);
         figures.setPrefWidth(FIGURES);
         figures.setMinWidth(FIGURES);
-        doubts = new DoubtList(desk, session::readAgain, "bigger");
+        doubts = new DoubtList(desk, session::readAgain, field::clear, "bigger");
         field.getStyleClass().add("session-field");
         field.setId("session-field");
         field.setOnAction(event -> accept());
@@ -197,8 +198,15 @@ final class SessionView extends BorderPane {
     private void weigh(String typed) {
         if (session.pageProperty().get() == Session.Page.READING) {
             session.faultProperty().set("");
-            doubts.show(session.doubtsIf(typed), studio.format());
+            showDoubts(typed);
         }
+    }
+
+    /** What is doubted needs the room; how it is taken was read before the reading was. */
+    private void showDoubts(String typed) {
+        List<Doubt> doubted = session.doubtsIf(typed);
+        doubts.show(doubted, studio.format());
+        Parts.show(how, doubted.isEmpty());
     }
 
     private void showFault() {
@@ -291,39 +299,40 @@ final class SessionView extends BorderPane {
 
     private void readingPage(Walk.Step step, MeasurementSet set) {
         Measure measure = step.measure();
-        Label words = Parts.text(measure.how().words(), "bigger");
-        Label manner = Parts.text(
-                "Tape " + measure.how().tension().words()
-                        + (measure.how().caution().isEmpty()
-                                ? ""
-                                : " · "
-                                        + studio.wardrobe()
-                                                .cautions()
-                                                .getOrDefault(measure.how().caution(), "")),
-                "bigger",
-                "soft");
-        page.getChildren()
-                .addAll(
-                        Parts.label(step.station().words(), "bigger", "chosen"),
-                        Parts.text(step.name(), "leading-words"));
-        // What is doubted needs the room; how it is taken was read before the reading was.
-        boolean doubted = !session.doubts().isEmpty();
-        if (!doubted) {
-            page.getChildren().addAll(words, manner);
-        }
-        if (set.alone() && !doubted) {
-            page.getChildren()
+        how.getChildren()
+                .setAll(
+                        Parts.text(measure.how().words(), "bigger"),
+                        Parts.text(
+                                "Tape " + measure.how().tension().words()
+                                        + (measure.how().caution().isEmpty()
+                                                ? ""
+                                                : " · "
+                                                        + studio.wardrobe()
+                                                                .cautions()
+                                                                .getOrDefault(
+                                                                        measure.how()
+                                                                                .caution(),
+                                                                        "")),
+                                "bigger",
+                                "soft"));
+        if (set.alone()) {
+            how.getChildren()
                     .add(Parts.text(
                             (measure.how().reliableAlone() ? "Alone: " : "Not to be trusted alone: ")
                                     + measure.how().hint(),
                             "bigger",
                             measure.how().reliableAlone() ? "soft" : "needs"));
         }
+        page.getChildren()
+                .addAll(
+                        Parts.label(step.station().words(), "bigger", "chosen"),
+                        Parts.text(step.name(), "leading-words"),
+                        how);
         HBox row = new HBox(14, field, Parts.label(studio.format().unit().word(), "bigger", "soft"), taken);
         row.setAlignment(Pos.CENTER_LEFT);
         taken.setAlignment(Pos.CENTER_LEFT);
         showTaken();
-        doubts.show(session.doubtsIf(field.getText()), studio.format());
+        showDoubts(field.getText());
         page.getChildren().addAll(row, fault, doubts);
     }
 
@@ -377,7 +386,7 @@ final class SessionView extends BorderPane {
             draw.setId("session-draw");
             page.getChildren().add(draw);
         }
-        DoubtList list = new DoubtList(desk, session::readAgain, "bigger");
+        DoubtList list = new DoubtList(desk, session::readAgain, field::clear, "bigger");
         list.show(all, studio.format());
         page.getChildren().add(list);
     }

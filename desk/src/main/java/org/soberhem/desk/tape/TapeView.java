@@ -90,7 +90,7 @@ public final class TapeView extends BorderPane {
         linkBar = new TapeLinkBar(link, this::expected);
         link.receive(this::receive);
         figure = new BodyPane(studio.library().figurePlan(), false);
-        doubts = new DoubtList(desk, this::readAgain, "");
+        doubts = new DoubtList(desk, this::readAgain, () -> {}, "");
         obstacles = new ObstacleList(studio::settle);
         guided = Parts.button("Measure, step by step", this::measure, "main");
         guided.setId("guided");

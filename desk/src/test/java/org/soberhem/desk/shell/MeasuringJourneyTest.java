@@ -100,9 +100,10 @@ class MeasuringJourneyTest {
         robot.write("99");
         assertThat(shows(robot, "would fit if it was read in cm")).isTrue();
         assertThat(newest().has("full-hip")).isFalse();
-        robot.type(KeyCode.ENTER);
         robot.clickOn((Button button) -> button.getText().startsWith("It was cm: 39"));
         assertThat(newest().value("full-hip", Side.MIDDLE)).contains(Length.ofMillimetres(990));
+        assertThat(robot.lookup("#session-field").queryAs(TextField.class).getText())
+                .isEmpty();
         robot.type(KeyCode.PAGE_DOWN);
         robot.type(KeyCode.ESCAPE);
         assertThat(shows(robot, "Readings")).isTrue();
@@ -161,7 +162,7 @@ class MeasuringJourneyTest {
         open(robot, "boatman-1780");
         robot.interact(() ->
                 studio.keep(studio.maker().measuringAfter(1), "months", Sentence.of("Measured again after a month")));
-        assertThat(shows(robot, "Measured 1 months ago")).isTrue();
+        assertThat(shows(robot, "Measured 1 month ago")).isTrue();
         robot.clickOn("Measure anew");
         robot.type(KeyCode.F7).type(KeyCode.ENTER).type(KeyCode.ENTER);
         for (int i = 0; i < 30 && !shows(robot, "Left out"); i++) {
@@ -243,7 +244,7 @@ class MeasuringJourneyTest {
         assertThat(studio.maker().months()).isEqualTo(1);
         assertThat(studio.situation().inTheWay())
                 .anyMatch(obstacle ->
-                        obstacle.sentence().in(LengthFormat.INCH_EIGHTHS).contains("months ago"));
+                        obstacle.sentence().in(LengthFormat.INCH_EIGHTHS).contains("ago, on"));
         robot.interact(studio::undo);
         assertThat(studio.maker().months()).isEqualTo(6);
     }

@@ -183,7 +183,8 @@ class SessionTest {
             session.skip();
         }
         assertThat(session.doubtsIf("39")).isEmpty();
-        assertThat(session.doubtsIf("3")).isNotEmpty();
+        assertThat(session.doubtsIf("3")).isEmpty();
+        assertThat(session.doubtsIf("93")).isNotEmpty();
         assertThat(session.doubtsIf("99")).extracting(Doubt::kind).contains(Doubt.Kind.UNIT);
         assertThat(session.reading()).isEmpty();
         session.accept("99");
