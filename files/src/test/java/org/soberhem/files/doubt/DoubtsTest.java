@@ -7,12 +7,14 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.soberhem.core.body.Age;
 import org.soberhem.core.body.Build;
+import org.soberhem.core.body.Measure;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Reading;
@@ -349,6 +351,34 @@ class DoubtsTest {
                                 .doesNotContain(doubt.key()));
             }
             typed.put(measure, before);
+        }
+    }
+
+    @Test
+    void anyReadings_areDoubtedInWords_withoutEnd() {
+        long seed = 1530;
+        Random random = new Random(seed);
+        List<Measure> measures = LIBRARY.measures().all();
+        for (int round = 0; round < 300; round++) {
+            typed.clear();
+            for (Measure measure : measures) {
+                if (random.nextInt(3) == 0) {
+                    String suffix = measure.sided() ? new String[] {"", "@left", "@right"}[random.nextInt(3)] : "";
+                    boolean seated = measure.how().takes(Posture.SEATED) && random.nextInt(4) == 0;
+                    typed.put(
+                            measure.id() + (seated ? "@seated" : suffix),
+                            1 + random.nextInt(300) + (random.nextBoolean() ? " in" : ".5 cm"));
+                }
+            }
+            build = new Build(Age.values()[random.nextInt(4)], random.nextBoolean());
+            stack = random.nextBoolean() ? "none" : "woman-1885";
+            MeasurementSet set = set();
+            for (Doubt doubt : DOUBTS.of(set, build, DAY.plusYears(random.nextInt(3)), 6)) {
+                assertThat(words(doubt)).as("seed %d, round %d", seed, round).doesNotContain("{}", "NaN", "null");
+                assertThat(doubt.brief().in(LengthFormat.INCH_EIGHTHS)).isNotBlank();
+                doubt.corrections()
+                        .forEach(each -> assertThat(each.set().readings()).hasSameSizeAs(set.readings()));
+            }
         }
     }
 }
