@@ -27,6 +27,13 @@ public final class Doubts {
 
     private static final int MOST_CORRECTIONS = 3;
 
+    private record Asked(MeasurementSet set, Build build, LocalDate today, int months) {}
+
+    private record Answered(Asked asked, List<Doubt> doubts) {}
+
+    /** What was asked last: several parts of a view ask about the same set one after the other. */
+    private volatile Answered answered = new Answered(new Asked(null, null, null, 0), List.of());
+
     private final MeasureCatalogue catalogue;
     private final List<Relation> relations;
     private final Proportions proportions;
@@ -50,10 +57,17 @@ public final class Doubts {
      * @param months after how many months readings are taken again
      */
     public List<Doubt> of(MeasurementSet set, Build build, LocalDate today, int months) {
+        Asked now = new Asked(set, build, today, months);
+        Answered last = answered;
+        if (last.asked().equals(now)) {
+            return last.doubts();
+        }
         List<Doubt> doubts = new ArrayList<>(readings(set, build));
         old(set, today, months).ifPresent(doubts::add);
         doubts.removeIf(doubt -> set.settled().contains(doubt.key()));
-        return doubts;
+        Answered fresh = new Answered(now, List.copyOf(doubts));
+        answered = fresh;
+        return fresh.doubts();
     }
 
     private List<Doubt> readings(MeasurementSet set, Build build) {
