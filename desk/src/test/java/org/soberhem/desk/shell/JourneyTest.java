@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import javafx.css.PseudoClass;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
@@ -57,6 +58,12 @@ class JourneyTest {
 
     private double unit() {
         return studio.situation().work("Blouse").orElseThrow().draft().unit();
+    }
+
+    /** Waits until layout has drawn what is looked for. */
+    private static void appear(FxRobot robot, String style, int least) throws TimeoutException {
+        WaitForAsyncUtils.waitFor(
+                10, TimeUnit.SECONDS, () -> robot.lookup(style).queryAll().size() >= least);
     }
 
     private void openBlouse(FxRobot robot) {
@@ -115,14 +122,14 @@ class JourneyTest {
     }
 
     @Test
-    void draft_pulledTape_movesThePiecesAndKeepsTheirPlaces(FxRobot robot) {
+    void draft_pulledTape_movesThePiecesAndKeepsTheirPlaces(FxRobot robot) throws Exception {
         openBlouse(robot);
         double before = unit();
         Node strip = robot.lookup(".tape-window .strip").query();
         robot.drag(strip).moveBy(-48, 0).drop();
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(unit()).isGreaterThan(before);
-        assertThat(robot.lookup(".ghost").queryAll()).isNotEmpty();
+        appear(robot, ".ghost", 1);
         robot.type(KeyCode.ESCAPE);
         assertThat(unit()).isEqualTo(before);
     }
@@ -267,9 +274,9 @@ class JourneyTest {
         int versions = blouse().versions().size();
         robot.clickOn("Make it version " + (versions + 1));
         assertThat(blouse().versions()).hasSize(versions + 1);
-        assertThat(robot.lookup(".ghost").queryAll()).isNotEmpty();
+        appear(robot, ".ghost", 1);
         robot.press(KeyCode.ALT).type(KeyCode.DIGIT5).release(KeyCode.ALT);
-        assertThat(robot.lookup(".rule-row").queryAll()).hasSizeGreaterThanOrEqualTo(5);
+        appear(robot, ".rule-row", 5);
     }
 
     private Remark round(int remark) {
