@@ -12,6 +12,7 @@ import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import org.soberhem.core.body.EntryJudgement;
+import org.soberhem.core.body.Measure;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Reading;
 import org.soberhem.core.body.TapeStart;
@@ -182,7 +183,7 @@ public final class Session {
                 .ifPresent(this::show);
     }
 
-    /** Returns how many of the walk's readings there are, and how many have been taken. */
+    /** Returns how many of the walk's readings have been taken. */
     public int taken() {
         MeasurementSet set = desk.set().orElseThrow();
         return (int) desk.walk().steps().stream()
@@ -235,18 +236,20 @@ public final class Session {
     public boolean accept(LengthEntry sent) {
         Walk.Step now = step.get().orElseThrow();
         int place = reading().map(reading -> reading.taken().size()).orElse(0) % Reading.MOST;
-        MeasurementSet set = desk.set().orElseThrow();
-        // The set takes its own offset off; this reading's differs only if somebody said so.
-        LengthEntry entry = onlyNow.isEmpty()
-                ? sent
-                : sent.less(start().offset(now.measure()).minus(set.start().offset(now.measure())));
-        EntryJudgement judgement = desk.read(now.measure(), now.side(), now.posture(), place, entry);
+        EntryJudgement judgement = desk.read(now.measure(), now.side(), now.posture(), place, begun(sent));
         boolean kept = !judgement.refused();
         fault.set(kept ? "" : judgement.sentence().orElseThrow().in(studio.format()));
         if (kept && place == Reading.MOST - 1 && doubts().isEmpty()) {
             next();
         }
         return kept;
+    }
+
+    /** The set takes its own offset off; this reading's differs only if somebody said so. */
+    private LengthEntry begun(LengthEntry entry) {
+        Measure measure = step.get().orElseThrow().measure();
+        TapeStart usual = desk.set().orElseThrow().start();
+        return onlyNow.isEmpty() ? entry : entry.less(start().offset(measure).minus(usual.offset(measure)));
     }
 
     /** Reads what was typed; {@code 34+5} is 34 inches and five eighths, for one hand on the number keys. */
@@ -287,7 +290,7 @@ public final class Session {
         Walk.Step now = step.get().get();
         int place = reading().map(reading -> reading.taken().size()).orElse(0) % Reading.MOST;
         try {
-            return desk.doubtsIf(now.measure(), now.side(), now.posture(), place, entry(typed));
+            return desk.doubtsIf(now.measure(), now.side(), now.posture(), place, begun(entry(typed)));
         } catch (LengthFormatException unfinished) {
             return doubts();
         }

@@ -159,9 +159,8 @@ public final class TapeView extends BorderPane {
         tab = chosen;
         tabs.getToggles().forEach(toggle -> toggle.setSelected(toggle.getUserData() == chosen));
         content.setCenter(pages.get(chosen));
-        boolean beside = chosen == Tab.READINGS || chosen == Tab.VALUES || chosen == Tab.HISTORY;
         content.setRight(chosen == Tab.READINGS || chosen == Tab.VALUES ? side : null);
-        content.setLeft(beside && chosen != Tab.VALUES ? figure : null);
+        content.setLeft(chosen == Tab.READINGS || chosen == Tab.HISTORY ? figure : null);
         refresh();
     }
 

@@ -26,6 +26,8 @@ import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.tape.TapeDesk;
+import org.soberhem.desk.widget.LengthField;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
@@ -310,5 +312,34 @@ class MeasuringJourneyTest {
         open(robot, "girl-1905");
         assertThat(shows(robot, "Chest")).isTrue();
         assertThat(shows(robot, "Full bust")).isFalse();
+    }
+
+    @Test
+    void circumstances_ringsOfAHoop_anotherLacing_andAChildsWeight(FxRobot robot) {
+        open(robot, "post-1908");
+        fire(robot, "#change-conditions");
+        robot.interact(() -> {
+            LengthField gap = robot.lookup("#gap-waist").queryAs(LengthField.class);
+            gap.setText("1");
+            gap.getOnAction().handle(null);
+        });
+        assertThat(shows(robot, "These were read at another lacing.")).isTrue();
+        robot.clickOn("Begin another set");
+        assertThat(newest().readings()).isEmpty();
+        assertThat(newest().worn().gap().orElseThrow().waist()).isEqualTo(Length.ofInches(1, 0, 8));
+        robot.interact(() -> new TapeDesk(studio).wearOver("woman-1861"));
+        robot.clickOn("Measure anew");
+        robot.clickOn("One more ring");
+        assertThat(newest().worn().rings()).hasSize(1);
+        assertThat(shows(robot, "out at the side")).isTrue();
+        open(robot, "girl-1905");
+        robot.interact(() -> {
+            ChoiceBox<?> age = robot.lookup("#age").queryAs(ChoiceBox.class);
+            age.getSelectionModel().selectFirst();
+        });
+        robot.clickOn("#weight").write("nine").type(KeyCode.ENTER);
+        assertThat(shows(robot, "write for example 9.2 kg")).isTrue();
+        robot.clickOn("#weight").eraseText(4).write("9.2 kg").type(KeyCode.ENTER);
+        assertThat(newest().weight().orElseThrow().grams()).isEqualTo(9200);
     }
 }

@@ -213,6 +213,7 @@ class SessionTest {
         session.takeBack();
         desk.startAt(TapeStart.END);
         session.startOnlyNow(Optional.of(TapeStart.TEN_AT_FLOOR));
+        assertThat(session.doubtsIf("51")).isEmpty();
         session.accept("51");
         assertThat(session.reading().orElseThrow().mean()).isEqualTo(Length.ofInches(41, 0, 8));
     }
