@@ -47,7 +47,7 @@ final class ConditionsForm extends VBox {
     private final LengthField gapWaist = gap("gap-waist");
     private final LengthField gapHem = gap("gap-hem");
     private final LengthField heel;
-    private final HBox gapRow;
+    private final FlowPane gapRow;
     private final HBox anotherLacing;
     private final HBox heelRow;
     private final HBox weightRow;
@@ -64,14 +64,10 @@ final class ConditionsForm extends VBox {
         heel.onCleared(() -> worn(now -> now.withHeel(Optional.empty())));
         heel.setId("heel");
         createChoices();
-        gapRow = new HBox(
-                6,
-                Parts.label("stands open at bust", "soft"),
-                gapBust,
-                Parts.label("waist", "soft"),
-                gapWaist,
-                Parts.label("hem", "soft"),
-                gapHem,
+        gapRow = flow(
+                new HBox(6, named("stands open at bust"), gapBust),
+                new HBox(6, named("waist"), gapWaist),
+                new HBox(6, named("hem"), gapHem),
                 lacing);
         anotherLacing = new HBox(
                 8,
@@ -80,7 +76,7 @@ final class ConditionsForm extends VBox {
                 Parts.button("It was mistyped", () -> desk.wornAs(asked)));
         heelRow = new HBox(6, Parts.label("heel", "soft"), heel);
         weightRow = new HBox(6, Parts.label("weight", "soft"), weight);
-        for (HBox row : List.of(gapRow, anotherLacing, heelRow, weightRow)) {
+        for (HBox row : List.of(anotherLacing, heelRow, weightRow)) {
             row.setAlignment(Pos.CENTER_LEFT);
         }
         getChildren()
@@ -99,6 +95,12 @@ final class ConditionsForm extends VBox {
         FlowPane flow = new FlowPane(8, 6, parts);
         flow.setAlignment(Pos.CENTER_LEFT);
         return flow;
+    }
+
+    private static Label named(String words) {
+        Label label = Parts.label(words, "soft");
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
     }
 
     private LengthField gap(String id) {
@@ -120,7 +122,7 @@ final class ConditionsForm extends VBox {
         bust.setOnAction(event -> build());
         bust.setId("bust");
         over.setConverter(Parts.words(LayerStack::title));
-        over.setMaxWidth(520);
+        over.setMaxWidth(600);
         over.setId("taken-over");
         over.valueProperty().addListener((was, before, now) -> conditions());
         start.getItems().setAll(TapeStart.values());
