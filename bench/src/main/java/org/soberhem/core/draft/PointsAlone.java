@@ -17,13 +17,10 @@ public final class PointsAlone {
     public double sum(Inputs inputs) {
         Frame frame = Drafter.frame(sheet, inputs, Side.LEFT);
         double sum = 0;
-        for (CompiledSheet.PieceRuns piece : sheet.pieces) {
-            for (CompiledSheet.PointAt point : piece.points()) {
-                double along = point.along().value(frame);
-                double out = point.out().value(frame);
-                frame.slots[point.slot() + 1] = along;
-                frame.slots[point.slot()] = out;
-                sum += along + out;
+        for (CompiledSheet.Ground ground : sheet.grounds) {
+            Drafter.points(ground, frame);
+            for (CompiledSheet.PointAt point : ground.points()) {
+                sum += frame.slots[point.slot()] + frame.slots[point.slot() + 1];
             }
         }
         return sum;
@@ -32,10 +29,9 @@ public final class PointsAlone {
     /** Returns every coordinate's formula as the sheet has it, in units of the scale where it is a bare number. */
     public List<String> formulas() {
         List<String> all = new ArrayList<>();
-        for (CompiledSheet.PieceRuns piece : sheet.pieces) {
-            for (CompiledSheet.PointAt point : piece.points()) {
-                all.add(point.written().along().text());
-                all.add(point.written().out().text());
+        for (CompiledSheet.Ground ground : sheet.grounds) {
+            for (CompiledSheet.PointAt point : ground.points()) {
+                point.step().written().amounts().forEach(amount -> all.add(amount.text()));
             }
         }
         return all;

@@ -51,7 +51,7 @@ public final class Checks {
     /** Fills a frame with the edges of a finished pattern, so that formulas can measure them. */
     private static Frame finished(CompiledSheet sheet, Inputs inputs, Pattern pattern) {
         Frame frame = Drafter.frame(sheet, inputs, Side.MIDDLE);
-        for (CompiledSheet.PieceRuns runs : sheet.pieces) {
+        for (CompiledSheet.PieceRuns runs : sheet.pieces.values()) {
             Optional<Piece> piece = pattern.piece(runs.name(), Side.LEFT);
             for (CompiledSheet.EdgeRun run : runs.edges()) {
                 piece.flatMap(p -> p.edge(run.name())).ifPresent(edge -> frame.paths.set(run.path(), edge.path()));

@@ -1,8 +1,12 @@
 package org.soberhem.core.draft;
 
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Role;
 import org.soberhem.core.pattern.Seam;
@@ -13,11 +17,53 @@ public final class CompiledSheet {
     /** A measure; without a required one the sheet cannot be drawn, without another a check cannot be judged. */
     record Measure(String name, int slot, List<String> ids, boolean required) {}
 
+    /** An amount between limits. */
     record Setting(String name, int slot, Formula value, Formula least, Formula most) {}
 
-    record PointAt(String name, int slot, Formula along, Formula out, DraftSheet.PointSheet written, boolean corner) {}
+    /** A choice; each of its ways is known by the number in its slot. */
+    record Choosing(String name, int slot, List<Integer> ways) {}
 
-    record Join(String from, String to, DraftSheet.JoinSheet.Form form, Formula amount, Formula at, String corner) {}
+    record Amount(String name, int slot, Formula formula) {}
+
+    /** A slot that holds a constant. */
+    record Constant(int slot, double value) {}
+
+    /**
+     * A scale law at work: the slot of its governing measure and that of its unit, and its laws by name. Where the maker may
+     * choose the law, {@code chosen} is the slot of the choice and each law's number stands in {@code numbers}.
+     */
+    record Ruling(
+            String by, int bySlot, int unitSlot, Map<String, UnitOf> laws, Integer chosen, List<Integer> numbers) {}
+
+    /** Finds a unit, and says how in the sheet's words. */
+    record UnitOf(String words, Term unit, Set<Integer> names) {}
+
+    record PointAt(String name, int slot, Step step, boolean corner) {}
+
+    /** An amount to be found; {@code watched} are the edges of its own piece that it is found by. */
+    record Solve(String name, int slot, Formula from, Formula to, Formula until, Formula is, List<EdgeRun> watched) {}
+
+    /** The points of a frame or a piece, in an order in which each comes after those it needs. */
+    record Ground(
+            String name,
+            DraftSheet.Ground written,
+            List<PointAt> points,
+            Map<String, Integer> slots,
+            List<Solve> solves,
+            Optional<Ruling> ruling) {}
+
+    /** One join of an outline: the letters of its ends, and the slots of every point that it is drawn by. */
+    record Join(
+            String from,
+            String to,
+            DraftSheet.JoinSheet.Form form,
+            Formula amount,
+            Formula at,
+            int start,
+            int end,
+            List<Integer> guides,
+            Optional<Integer> leaves,
+            Optional<Integer> comes) {}
 
     record EdgeRun(
             String name,
@@ -33,10 +79,16 @@ public final class CompiledSheet {
 
     record Ease(Formula least, Formula most, String why) {}
 
+    /**
+     * A piece.
+     *
+     * @param slots of its own points and of those of its frame that it uses
+     */
     record PieceRuns(
             String name,
             DraftSheet.PieceSheet written,
-            List<PointAt> points,
+            Ground ground,
+            Optional<Ground> frame,
             Map<String, Integer> slots,
             List<EdgeRun> edges,
             List<NotchAt> notches) {}
@@ -53,10 +105,13 @@ public final class CompiledSheet {
     final int edgeCount;
     final List<Measure> measures;
     final List<Setting> settings;
-    final int unitSlot;
-    final Formula unit;
+    final List<Choosing> choices;
+    final List<Constant> constants;
+    final List<Amount> amounts;
+    final Optional<Ruling> ruling;
     final Optional<Integer> allowanceSlot;
-    final List<PieceRuns> pieces;
+    final List<Ground> grounds;
+    final Map<String, PieceRuns> pieces;
     final List<SeamRun> seams;
     final List<Opening> openings;
     final List<Check> checks;
@@ -65,17 +120,20 @@ public final class CompiledSheet {
     CompiledSheet(SheetCompiler from) {
         this.sheet = from.sheet;
         this.middle = Map.copyOf(from.middle);
-        this.slots = from.slots;
-        this.edgeCount = from.edgePlaces.size();
+        this.slots = from.names.slots();
+        this.edgeCount = from.names.edges().size();
         this.measures = List.copyOf(from.measures);
         this.settings = List.copyOf(from.settings);
-        this.unitSlot = from.unitSlot;
-        this.unit = from.unit;
+        this.choices = List.copyOf(from.choices);
+        this.constants = List.copyOf(from.constants);
+        this.amounts = List.copyOf(from.amounts);
+        this.ruling = from.ruling;
         this.allowanceSlot = settings.stream()
                 .filter(setting -> "allowance".equals(setting.name()))
                 .map(Setting::slot)
                 .findFirst();
-        this.pieces = List.copyOf(from.pieces);
+        this.grounds = List.copyOf(from.grounds);
+        this.pieces = Collections.unmodifiableMap(new LinkedHashMap<>(from.pieces));
         this.seams = List.copyOf(from.seams);
         this.openings = List.copyOf(from.openings);
         this.checks = List.copyOf(from.checks);
@@ -112,6 +170,52 @@ public final class CompiledSheet {
                 .flatMap(measure -> measure.ids().stream())
                 .distinct()
                 .toList();
+    }
+
+    /**
+     * Something that the maker may choose.
+     *
+     * @param name as the sheet calls it
+     * @param least smallest amount, as written; empty where ways are chosen from
+     * @param most largest amount, as written
+     * @param ways names of the ways; empty where it is an amount
+     * @param why what it is for
+     */
+    public record Adjustable(String name, String least, String most, List<String> ways, String why) {}
+
+    /** Returns what the maker may choose: amounts, ease that is drawn, ways, and the scale law where there are several. */
+    public List<Adjustable> adjustables() {
+        List<Adjustable> all = new ArrayList<>();
+        for (Choosing choosing : choices) {
+            DraftSheet.Choosing written = sheet.choices().get(choosing.name());
+            all.add(
+                    written == null
+                            ? new Adjustable(
+                                    choosing.name(),
+                                    "",
+                                    "",
+                                    List.copyOf(ruling.orElseThrow().laws().keySet()),
+                                    "how the unit is found")
+                            : new Adjustable(choosing.name(), "", "", written.of(), written.why()));
+        }
+        for (Setting setting : settings) {
+            DraftSheet.Setting written = sheet.settings().get(setting.name());
+            String why = written != null
+                    ? written.why()
+                    : sheet.ease().get(SheetCompiler.easeName(setting.name())).why();
+            all.add(new Adjustable(
+                    setting.name(),
+                    setting.least().source().text(),
+                    setting.most().source().text(),
+                    List.of(),
+                    why));
+        }
+        return all;
+    }
+
+    /** Returns the frames and pieces in the order in which they are drawn. */
+    public List<String> drawingOrder() {
+        return grounds.stream().map(Ground::name).toList();
     }
 
     /** Returns the edge that the same seam joins to an edge, if the sheet joins it to a single one. */

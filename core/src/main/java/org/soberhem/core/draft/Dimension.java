@@ -3,7 +3,7 @@ package org.soberhem.core.draft;
 /**
  * What kind of thing a formula yields.
  *
- * @param kind number, angle or truth
+ * @param kind number, angle, truth, or one of the ways of a choice
  * @param power of length: 0 for a pure number, 1 for a length, 2 for an area
  */
 record Dimension(Kind kind, int power) {
@@ -11,13 +11,16 @@ record Dimension(Kind kind, int power) {
     enum Kind {
         MAGNITUDE,
         ANGLE,
-        TRUTH
+        TRUTH,
+        CHOICE
     }
 
     static final Dimension NUMBER = new Dimension(Kind.MAGNITUDE, 0);
     static final Dimension LENGTH = new Dimension(Kind.MAGNITUDE, 1);
     static final Dimension ANGLE = new Dimension(Kind.ANGLE, 0);
     static final Dimension TRUTH = new Dimension(Kind.TRUTH, 0);
+
+    static final Dimension CHOICE = new Dimension(Kind.CHOICE, 0);
 
     Dimension times(Dimension other, int sign) {
         if (kind == Kind.ANGLE || other.kind == Kind.ANGLE) {
@@ -31,6 +34,7 @@ record Dimension(Kind kind, int power) {
         return switch (kind) {
             case ANGLE -> "an angle";
             case TRUTH -> "a yes or no";
+            case CHOICE -> "a choice";
             case MAGNITUDE ->
                 switch (power) {
                     case 0 -> "a pure number";

@@ -15,11 +15,14 @@ import org.soberhem.core.pattern.Spans;
  *
  * @param id kebab-case name
  * @param about what it is and where it comes from
- * @param scale the scale law
+ * @param scale the scale law; empty where every point is measured
  * @param measures names used on the sheet, each with the catalogue ids that may serve, best first
  * @param settings amounts that the maker may choose
+ * @param choices ways between which the maker may choose, such as two schools
  * @param ease what is added to the body, by place
+ * @param amounts worked out once, each from those before it
  * @param middle a value for each measure: the size at which the sheet is tried
+ * @param frames points that several pieces share, by the frame's name
  * @param pieces in order
  * @param seams in order
  * @param openings closed edges that something must pass through
@@ -30,11 +33,14 @@ import org.soberhem.core.pattern.Spans;
 public record DraftSheet(
         String id,
         About about,
-        Scale scale,
+        Optional<Scale> scale,
         Map<String, List<String>> measures,
         Map<String, Setting> settings,
+        Map<String, Choosing> choices,
         Map<String, Ease> ease,
+        Map<String, Written> amounts,
         Map<String, Written> middle,
+        Map<String, Ground> frames,
         Map<String, PieceSheet> pieces,
         List<SeamSheet> seams,
         List<OpeningSheet> openings,
@@ -65,12 +71,38 @@ public record DraftSheet(
             List<String> cautions) {}
 
     /**
-     * The scale law.
+     * How long one unit is.
      *
      * @param by name of the governing measure
-     * @param unit formula of one unit, a length
+     * @param laws by name; the first is used unless the maker chooses another
      */
-    public record Scale(String by, Written unit) {}
+    public record Scale(Written by, Map<String, Law> laws) {}
+
+    /** One way of finding the unit. */
+    public sealed interface Law permits UnitLaw, RulerLaw {}
+
+    /** The unit is a formula, a length. */
+    public record UnitLaw(Written unit) implements Law {}
+
+    /** The unit is found between paper rulers that somebody measured. */
+    public record RulerLaw(int line, List<RulerSheet> rulers) implements Law {}
+
+    /**
+     * A paper ruler that was measured.
+     *
+     * @param marked what the ruler is marked with: the governing measure it is for, a length
+     * @param units how many of its units were measured
+     * @param measures how long they are, a length
+     */
+    public record RulerSheet(Written marked, Written units, Written measures) {}
+
+    /**
+     * Ways between which the maker may choose.
+     *
+     * @param of names of the ways; the first is taken unless the maker chooses another
+     * @param why what the choice is about
+     */
+    public record Choosing(int line, List<String> of, String why) {}
 
     /**
      * An amount that the maker may choose; not scaled.
@@ -87,18 +119,84 @@ public record DraftSheet(
      *
      * @param least in the period's usual range
      * @param most in the period's usual range
+     * @param draw what a measured draft adds, which the maker may change within the range; empty where nothing is drawn from it
      * @param why the reason
      */
-    public record Ease(Written least, Written most, String why) {}
+    public record Ease(Written least, Written most, Optional<Written> draw, String why) {}
+
+    /**
+     * Points on one sheet of paper.
+     *
+     * @param line where it begins
+     * @param scale its own scale law, where it is not the sheet's
+     * @param points how each is found, by letter
+     * @param solve amounts that are found by trying, by name
+     */
+    public record Ground(
+            int line, Optional<Scale> scale, Map<String, StepSheet> points, Map<String, SolveSheet> solve) {}
+
+    /**
+     * How a point is found.
+     *
+     * @param line where it is written
+     * @param way the kind of step
+     * @param points letters that it starts from, in the order that the way expects
+     * @param amounts lengths, angles and shares, in the order that the way expects
+     * @param take which of two places is meant, if the way has two
+     * @param why what the step is for
+     */
+    public record StepSheet(
+            int line,
+            Way way,
+            List<Written> points,
+            List<Written> amounts,
+            Optional<Written> take,
+            Optional<String> why) {
+
+        /** Kinds of steps, with the points and amounts that each expects. */
+        public enum Way {
+            /** Along the base line, then square out from it: along, out. */
+            AT,
+            /** From a point, parallel to the base line and square to it: along, out. */
+            OFFSET,
+            /** From the first point towards the second, or turned outward from there: by, turned. */
+            TOWARDS,
+            /** From the first point, square to the line between the others: by, positive outward. */
+            SQUARE,
+            /** Between two points, at a share of their distance. */
+            BETWEEN,
+            /** Where a circle round the first point meets the line through the others: radius. Takes near or far. */
+            ARC_LINE,
+            /** Where circles round two points meet: both radii. Takes left or right of the way from the first to the second. */
+            ARC_ARC,
+            /** Where the line through the first two points crosses that through the last two. */
+            CROSSING,
+            /** The first point, mirrored in the line through the others. */
+            MIRROR,
+            /** The place nearest to the first point on the line through the others. */
+            FOOT
+        }
+    }
+
+    /**
+     * An amount that is found by trying.
+     *
+     * @param from one limit
+     * @param to the other
+     * @param until what is watched
+     * @param is the value it shall have
+     */
+    public record SolveSheet(Written from, Written to, Written until, Written is) {}
 
     /**
      * One piece.
      *
-     * @param line where it begins
+     * @param ground its points
+     * @param on name of the frame that it lies on, if it does
+     * @param rectangle whether it is a plain rectangle, which can be cut by the thread
      * @param cut how many are cut for each use
      * @param shape how it is cut
      * @param drawn what the plate's line is
-     * @param points coordinates [along, out]
      * @param outline joins in order, the first from the last point
      * @param edges runs along the outline
      * @param centre name of the edge or line that lies on the body's middle, if any
@@ -112,11 +210,12 @@ public record DraftSheet(
      * @param departs where the period departs from the usual cut, by the name of the cutter's check, with the reason
      */
     public record PieceSheet(
-            int line,
+            Ground ground,
+            Optional<Written> on,
+            boolean rectangle,
             Map<String, Integer> cut,
             CutShape shape,
             Drawn drawn,
-            Map<String, PointSheet> points,
             List<JoinSheet> outline,
             Map<String, EdgeSheet> edges,
             Optional<Written> centre,
@@ -127,7 +226,13 @@ public record DraftSheet(
             PairSheet grain,
             Map<String, PairSheet> levels,
             Optional<Spans> spans,
-            Map<String, String> departs) {}
+            Map<String, String> departs) {
+
+        /** Returns the line where the piece begins. */
+        public int line() {
+            return ground.line();
+        }
+    }
 
     /** What a plate's line is. */
     public enum Drawn {
@@ -135,26 +240,45 @@ public record DraftSheet(
         CUTTING_LINE
     }
 
-    public record PointSheet(Written along, Written out) {}
-
     /**
      * How the outline goes on to its next point.
      *
      * @param to name of the point, and where it is written
-     * @param form straight, hollow, round, or towards a corner
+     * @param form straight, hollow, round, towards a corner, or through places
      * @param amount depth of a hollow or round, in units; fullness (a pure number) of a curve towards a corner
      * @param at where along the chord a hollow or round is deepest, a pure number
-     * @param corner name of the corner's point
+     * @param guides the corner; the places that a curve goes through
+     * @param leaves point towards which a curve through places leaves its start, if it is bound to
+     * @param comes point from which it comes into its end, if it is bound to
      */
     public record JoinSheet(
-            Written to, Form form, Optional<Written> amount, Optional<Written> at, Optional<Written> corner) {
+            Written to,
+            Form form,
+            Optional<Written> amount,
+            Optional<Written> at,
+            List<Written> guides,
+            Optional<Written> leaves,
+            Optional<Written> comes) {
+
+        /** Returns a straight join. */
+        public static JoinSheet straight(Written to) {
+            return new JoinSheet(
+                    to,
+                    Form.STRAIGHT,
+                    Optional.empty(),
+                    Optional.empty(),
+                    List.of(),
+                    Optional.empty(),
+                    Optional.empty());
+        }
 
         /** Ways of joining two points. */
         public enum Form {
             STRAIGHT,
             HOLLOW,
             ROUND,
-            TOWARDS
+            TOWARDS,
+            THROUGH
         }
     }
 

@@ -16,6 +16,9 @@ import java.util.Set;
 record Formula(
         Written source, Dimension dimension, Term term, Set<Integer> names, Set<Integer> points, List<Integer> edges) {
 
+    /** Instead of a unit's slot where the sheet has no scale. */
+    static final int NO_UNIT = -1;
+
     double value(Frame frame) {
         return term.value(frame);
     }
@@ -40,7 +43,7 @@ record Formula(
     /**
      * Reads a formula in which a bare number is in units of the scale.
      *
-     * @param unit slot of the scale's unit
+     * @param unit slot of the scale's unit, or {@link #NO_UNIT}
      */
     static Formula scaled(Written source, Scope scope, int unit) {
         Formula formula = new FormulaReader(source, scope).read();
@@ -52,6 +55,14 @@ record Formula(
                     source,
                     "\"" + source.text() + "\" is " + formula.dimension.words()
                             + ", but a length or a number of units must stand here");
+        }
+        if (unit == NO_UNIT) {
+            if ("0".equals(source.text().strip())) {
+                return new Formula(source, Dimension.LENGTH, frame -> 0, Set.of(), Set.of(), List.of());
+            }
+            throw new SheetException(
+                    source,
+                    "\"" + source.text() + "\" is a pure number, but the sheet has no scale: add a unit such as in");
         }
         Term number = formula.term;
         return new Formula(

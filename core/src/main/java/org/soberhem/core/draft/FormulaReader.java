@@ -81,6 +81,9 @@ final class FormulaReader {
         String sign = take().text();
         Value right = sum();
         same(left, right, sign);
+        if (!"=".equals(sign) && !"!=".equals(sign)) {
+            number(left, sign);
+        }
         Term a = left.term();
         Term b = right.term();
         Term answer = switch (sign) {
@@ -236,9 +239,6 @@ final class FormulaReader {
         if (!name.contains(".")) {
             throw problem("an edge is written piece.edge: \"" + name + "\"");
         }
-        if (name.indexOf('.') < 0) {
-            throw problem("an edge is written piece.edge: \"" + name + "\"");
-        }
         int edge = scope.edge(EdgeRef.parse(name)).orElseThrow(() -> problem("edge \"" + name + "\" is not known"));
         edges.add(edge);
         return new Value(Dimension.LENGTH, f -> f.paths.get(edge).length());
@@ -311,6 +311,7 @@ final class FormulaReader {
 
     private Value fold(List<Value> of, String function, Binary step) {
         Value all = of.get(0);
+        number(all, function);
         for (Value each : of.subList(1, of.size())) {
             same(all, each, function);
             Term a = all.term();
@@ -340,6 +341,7 @@ final class FormulaReader {
             throw problem(function + " needs two values");
         }
         same(of.get(0), of.get(1), function);
+        number(of.get(0), function);
     }
 
     private Value step(List<Value> of, String function, Binary rounding) {
@@ -357,8 +359,9 @@ final class FormulaReader {
     }
 
     private void number(Value value, String sign) {
-        if (value.dimension().kind() == Dimension.Kind.TRUTH) {
-            throw problem("\"" + sign + "\" cannot take a yes or no");
+        if (value.dimension().kind() == Dimension.Kind.TRUTH
+                || value.dimension().kind() == Dimension.Kind.CHOICE) {
+            throw problem("\"" + sign + "\" cannot take " + value.dimension().words());
         }
     }
 

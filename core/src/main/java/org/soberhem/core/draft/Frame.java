@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import org.soberhem.core.geometry.Path;
+import org.soberhem.core.geometry.Point;
 
 /** The numbers of one drafting: a slot for each name and for each coordinate, and the paths drawn so far. */
 final class Frame {
@@ -22,5 +23,9 @@ final class Frame {
     Frame(int slots, int edges) {
         this.slots = new double[slots];
         this.paths = new ArrayList<>(Collections.nCopies(edges, null));
+    }
+
+    Point point(int slot) {
+        return new Point(slots[slot], slots[slot + 1]);
     }
 }

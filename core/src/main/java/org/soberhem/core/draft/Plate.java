@@ -1,6 +1,7 @@
 package org.soberhem.core.draft;
 
 import java.util.List;
+import java.util.Optional;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 
@@ -8,17 +9,18 @@ import org.soberhem.core.geometry.Point;
  * A piece as the sheet draws it at the wearer's size, before allowances are taken off: what one would square out by hand.
  *
  * @param piece name of the piece
- * @param points in the order of the sheet
+ * @param scale the scale that its bare numbers are in; empty where every point is measured
+ * @param points in the order in which they are drawn, those of its frame that it uses first
  * @param drawn the plate's line, closed, edge after edge
  */
-public record Plate(String piece, List<PlatePoint> points, List<Path> drawn) {
+public record Plate(String piece, Optional<Draft.Scaling> scale, List<PlatePoint> points, List<Path> drawn) {
 
     /**
      * A point of the plate.
      *
      * @param name letter
-     * @param along distance along the base line, as written
-     * @param out distance out from it, as written
+     * @param along distance along the base line, as written; empty where the point is found by another step
+     * @param out distance out from it, as written; empty likewise
      * @param at where it lies, in millimetres
      * @param corner whether it only guides a curve
      */

@@ -45,13 +45,21 @@ public record Outline(List<Point> corners) {
         return Optional.of(new Point(at.x, at.y));
     }
 
+    /** Says whether an open line of chords crosses or touches itself. */
+    static boolean crosses(List<Point> line) {
+        return !new IsSimpleOp(FACTORY.createLineString(coordinates(line))).isSimple();
+    }
+
     LinearRing ring() {
-        Coordinate[] ring = new Coordinate[corners.size() + 1];
-        for (int i = 0; i < corners.size(); i++) {
-            ring[i] = new Coordinate(corners.get(i).x(), corners.get(i).y());
-        }
-        ring[corners.size()] = ring[0];
-        return FACTORY.createLinearRing(ring);
+        List<Point> closed = new ArrayList<>(corners);
+        closed.add(corners.get(0));
+        return FACTORY.createLinearRing(coordinates(closed));
+    }
+
+    private static Coordinate[] coordinates(List<Point> points) {
+        return points.stream()
+                .map(point -> new Coordinate(point.x(), point.y()))
+                .toArray(Coordinate[]::new);
     }
 
     /**

@@ -3,6 +3,7 @@ package org.soberhem.core.geometry;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Stretches joined end to end.
@@ -42,6 +43,27 @@ public record Path(List<Segment> segments) {
             segments.add(new Cubic(from, leave, come, to));
         }
         return new Path(segments);
+    }
+
+    /**
+     * Draws the line of a bent lath through places.
+     *
+     * @param places at least two, no two neighbours the same
+     * @param leave direction in which it leaves the first, with length 1; empty to leave it free
+     * @param come direction in which it comes into the last, with length 1; empty to leave it free
+     * @throws ArithmeticException if two neighbours are the same
+     */
+    public static Path bent(List<Point> places, Optional<Point> leave, Optional<Point> come) {
+        return Spline.through(places, leave, come);
+    }
+
+    /**
+     * Says whether the path crosses or touches itself.
+     *
+     * @param tolerance greatest distance of a chord from its arc, greater than 0
+     */
+    public boolean loops(double tolerance) {
+        return Outline.crosses(flattened(tolerance));
     }
 
     public Point start() {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -30,7 +31,9 @@ import org.soberhem.core.costume.Stage;
 import org.soberhem.core.costume.Version;
 import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.CheckResult;
+import org.soberhem.core.draft.Draft;
 import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.draft.Walk;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
@@ -69,7 +72,7 @@ public final class DraftView extends BorderPane {
     private final VBox foot;
     private final VBox side = new VBox();
     private boolean folded;
-    private List<WalkStep> steps = List.of();
+    private List<Walk.Step> steps = List.of();
     private int step;
     private Optional<Pattern> preview = Optional.empty();
     private String shownGarment = "";
@@ -217,9 +220,9 @@ public final class DraftView extends BorderPane {
         }
         Garment garment = now.costume().garment(studio.garmentProperty().get()).orElseThrow();
         panels(now, garment, work.get());
-        steps = WalkStep.of(work.get().draft());
+        steps = Walk.of(work.get().sheet(), work.get().inputs()).steps();
         step = Math.min(step, steps.size() - 1);
-        walk.setText(steps.get(step).sentence(studio.format()));
+        walk.setText(steps.get(step).whole().in(studio.format()));
         tapes(now, work.get());
         draw(work.get(), garment);
     }
@@ -321,7 +324,11 @@ public final class DraftView extends BorderPane {
     private void tapes(Situation now, Work work) {
         if (tapes.isEmpty()) {
             shelf.getChildren().clear();
-            String governing = work.sheet().sheet().scale().by();
+            Set<String> names = work.sheet().sheet().measures().keySet();
+            String governing = work.draft()
+                    .scale()
+                    .map(Draft.Scaling::by)
+                    .orElse(names.iterator().next());
             work.sheet().sheet().measures().forEach((name, ids) -> {
                 if (tapes.size() < MOST_TAPES) {
                     String id = ids.stream()
@@ -377,23 +384,22 @@ public final class DraftView extends BorderPane {
             return;
         }
         step = Math.floorMod(step + by, steps.size());
-        WalkStep now = steps.get(step);
-        walk.setText(now.sentence(studio.format()));
+        Walk.Step now = steps.get(step);
+        walk.setText(now.whole().in(studio.format()));
         paper.pickProperty()
-                .set(now.point()
-                        .map(point -> new Paper.Pick(now.plate().piece(), point.name()))
+                .set(now.place()
+                        .map(point -> new Paper.Pick(now.owner(), now.subject()))
                         .orElse(null));
     }
 
     private void walkTo(Paper.Pick pick) {
         for (int i = 0; i < steps.size(); i++) {
-            WalkStep each = steps.get(i);
-            if (each.plate().piece().equals(pick.piece())
-                    && each.point()
-                            .filter(point -> point.name().equals(pick.point()))
-                            .isPresent()) {
+            Walk.Step each = steps.get(i);
+            if (each.place().isPresent()
+                    && each.owner().equals(pick.piece())
+                    && each.subject().equals(pick.point())) {
                 step = i;
-                walk.setText(each.sentence(studio.format()));
+                walk.setText(each.whole().in(studio.format()));
             }
         }
     }

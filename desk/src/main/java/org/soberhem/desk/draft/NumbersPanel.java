@@ -15,6 +15,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.Plate;
+import org.soberhem.core.draft.Units;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.desk.widget.Paper;
 import org.soberhem.desk.widget.Parts;
@@ -56,7 +57,6 @@ final class NumbersPanel extends VBox {
     void show(Work shown, LengthFormat shownAs) {
         work = shown;
         format = shownAs;
-        law.setText(Scale.sentence(shown, shownAs));
         List<String> names = shown.draft().plates().stream().map(Plate::piece).toList();
         if (!piece.getItems().equals(names)) {
             piece.getItems().setAll(names);
@@ -88,6 +88,7 @@ final class NumbersPanel extends VBox {
         if (plate.isEmpty()) {
             return;
         }
+        law.setText(Scale.sentence(plate.get().scale(), format));
         for (Plate.PlatePoint point : plate.get().points()) {
             HBox row = row(
                     point.name() + (point.corner() ? " ◦" : ""),

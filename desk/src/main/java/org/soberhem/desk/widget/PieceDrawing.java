@@ -217,12 +217,7 @@ public final class PieceDrawing {
     }
 
     private String cutWords() {
-        int count = spread.count();
-        return switch (spread.shape()) {
-            case FOLD -> "cut " + count + " on fold";
-            case PAIR -> "cut " + count + ", mirrored";
-            case PLAIN -> "cut " + count;
-        };
+        return "cut " + spread.shape().words(spread.count());
     }
 
     private void letters(Plate plate, Optional<String> picked) {

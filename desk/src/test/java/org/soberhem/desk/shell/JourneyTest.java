@@ -57,7 +57,13 @@ class JourneyTest {
     }
 
     private double unit() {
-        return studio.situation().work("Blouse").orElseThrow().draft().unit();
+        return studio.situation()
+                .work("Blouse")
+                .orElseThrow()
+                .draft()
+                .scale()
+                .orElseThrow()
+                .unit();
     }
 
     /** Waits until layout has drawn what is looked for. */

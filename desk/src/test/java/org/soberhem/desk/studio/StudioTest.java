@@ -54,17 +54,37 @@ class StudioTest {
     void triedMeasure_isShownButNotKept() {
         Studio studio = Studios.demo(folder);
         studio.open("secretary-1906");
-        double kept = studio.situation().work("Blouse").orElseThrow().draft().unit();
+        double kept = studio.situation()
+                .work("Blouse")
+                .orElseThrow()
+                .draft()
+                .scale()
+                .orElseThrow()
+                .unit();
         studio.tryMeasure("full-bust", 36 * 30);
-        assertThat(studio.situation().work("Blouse").orElseThrow().draft().unit())
+        assertThat(studio.situation()
+                        .work("Blouse")
+                        .orElseThrow()
+                        .draft()
+                        .scale()
+                        .orElseThrow()
+                        .unit())
                 .isEqualTo(30);
         assertThat(studio.kept(studio.situation().costume().garment("Blouse").orElseThrow())
                         .orElseThrow()
                         .draft()
+                        .scale()
+                        .orElseThrow()
                         .unit())
                 .isEqualTo(kept);
         studio.forgetTried();
-        assertThat(studio.situation().work("Blouse").orElseThrow().draft().unit())
+        assertThat(studio.situation()
+                        .work("Blouse")
+                        .orElseThrow()
+                        .draft()
+                        .scale()
+                        .orElseThrow()
+                        .unit())
                 .isEqualTo(kept);
         studio.keeper().close();
     }

@@ -40,7 +40,9 @@ public final class PatternJson {
         ObjectNode root = JSON.objectNode();
         root.put("draft", draft.pattern().draft());
         root.put("unit", "mm");
-        root.putObject("scale").put("law", draft.law()).put("unit_mm", rounded(draft.unit()));
+        draft.scale()
+                .ifPresent(
+                        scale -> root.putObject("scale").put("law", scale.law()).put("unit_mm", rounded(scale.unit())));
         ObjectNode measures = root.putObject("measures");
         draft.measures().forEach((id, value) -> measures.put(id, rounded(value)));
         ArrayNode pieces = root.putArray("pieces");

@@ -56,7 +56,10 @@ public final class SheetReader {
                 "measures",
                 "middle",
                 "settings",
+                "choices",
                 "ease",
+                "amounts",
+                "frames",
                 "pieces",
                 "seams",
                 "openings",
@@ -68,7 +71,6 @@ public final class SheetReader {
             throw root.get("years").problem("two years must stand here: [first, last]");
         }
         root.find("ease").ifPresent(node -> eases.putAll(map(node, SheetReader::ease)));
-        YamlNode scale = root.get("scale").only("by", "unit");
         return new DraftSheet(
                 root.get("draft").text(),
                 new DraftSheet.About(
@@ -80,13 +82,16 @@ public final class SheetReader {
                         root.get("system").text(),
                         root.get("sources").texts(),
                         root.find("cautions").map(YamlNode::texts).orElse(List.of())),
-                new DraftSheet.Scale(scale.get("by").text(), scale.get("unit").written()),
+                root.find("scale").map(SheetReader::scale),
                 map(root.get("measures"), node -> List.of(node.text().strip().split("\\s*\\|\\s*"))),
                 root.find("settings")
                         .map(node -> map(node, SheetReader::setting))
                         .orElse(Map.of()),
+                map(root, "choices", SheetReader::choice),
                 eases,
+                map(root, "amounts", YamlNode::written),
                 map(root.get("middle"), YamlNode::written),
+                map(root, "frames", node -> StepReader.ground(node.only("scale", "points", "solve"))),
                 map(root.get("pieces"), SheetReader::piece),
                 list(root, "seams", SheetReader::seam),
                 list(root, "openings", SheetReader::opening),
@@ -95,13 +100,54 @@ public final class SheetReader {
                 root.find("sewing").map(YamlNode::texts).orElse(List.of()));
     }
 
-    private static <T> Map<String, T> map(YamlNode node, Function<YamlNode, T> read) {
+    static DraftSheet.Scale scale(YamlNode node) {
+        node.only("by", "unit", "laws");
+        Written by = node.get("by").written();
+        Optional<YamlNode> laws = node.find("laws");
+        return new DraftSheet.Scale(
+                by,
+                laws.isPresent()
+                        ? map(laws.get(), SheetReader::law)
+                        : Map.of(
+                                "plain", new DraftSheet.UnitLaw(node.get("unit").written())));
+    }
+
+    private static DraftSheet.Law law(YamlNode node) {
+        if (node.isText()) {
+            return new DraftSheet.UnitLaw(node.written());
+        }
+        YamlNode rulers = node.only("rulers").get("rulers");
+        List<DraftSheet.RulerSheet> measured = new ArrayList<>();
+        for (YamlNode ruler : rulers.items()) {
+            List<YamlNode> columns = ruler.items();
+            if (columns.size() != 3) {
+                throw ruler.problem(
+                        "a ruler has three columns, [marked, units, measured length]: found " + columns.size());
+            }
+            measured.add(new DraftSheet.RulerSheet(
+                    columns.get(0).written(),
+                    columns.get(1).written(),
+                    columns.get(2).written()));
+        }
+        return new DraftSheet.RulerLaw(rulers.line(), measured);
+    }
+
+    private static DraftSheet.Choosing choice(YamlNode node) {
+        YamlNode of = node.only("of", "why").get("of");
+        if (of.items().size() < 2
+                || of.texts().stream().distinct().count() < of.texts().size()) {
+            throw of.problem("a choice needs at least two ways, each with another name");
+        }
+        return new DraftSheet.Choosing(node.line(), of.texts(), node.get("why").text());
+    }
+
+    static <T> Map<String, T> map(YamlNode node, Function<YamlNode, T> read) {
         Map<String, T> map = new LinkedHashMap<>();
         node.entries().forEach((key, value) -> map.put(key, read.apply(value)));
         return map;
     }
 
-    private static <T> Map<String, T> map(YamlNode parent, String key, Function<YamlNode, T> read) {
+    static <T> Map<String, T> map(YamlNode parent, String key, Function<YamlNode, T> read) {
         return parent.find(key).map(node -> map(node, read)).orElse(Map.of());
     }
 
@@ -121,10 +167,11 @@ public final class SheetReader {
     }
 
     private static DraftSheet.Ease ease(YamlNode node) {
-        node.only("least", "most", "why");
+        node.only("least", "most", "draw", "why");
         return new DraftSheet.Ease(
                 node.get("least").written(),
                 node.get("most").written(),
+                node.find("draw").map(YamlNode::written),
                 node.get("why").text());
     }
 
@@ -133,6 +180,11 @@ public final class SheetReader {
                 "cut",
                 "shape",
                 "drawn",
+                "on",
+                "scale",
+                "solve",
+                "rectangle",
+                "quarters",
                 "points",
                 "outline",
                 "edges",
@@ -145,20 +197,25 @@ public final class SheetReader {
                 "levels",
                 "spans",
                 "departs");
+        Optional<YamlNode> rectangle = node.find("rectangle");
+        if (rectangle.isPresent()) {
+            return RectangleReader.piece(node, rectangle.get());
+        }
         return new PieceSheet(
-                node.line(),
+                StepReader.ground(node),
+                node.find("on").map(YamlNode::written),
+                false,
                 map(node.get("cut"), YamlNode::number),
                 word(node.get("shape"), CutShape.class),
                 node.find("drawn")
                         .map(drawn -> word(drawn, DraftSheet.Drawn.class))
                         .orElse(DraftSheet.Drawn.SEAM_LINE),
-                map(node.get("points"), SheetReader::point),
                 outline(node.get("outline")),
                 map(node.get("edges"), SheetReader::edge),
                 node.find("centre").map(YamlNode::written),
                 map(node, "darts", SheetReader::dart),
                 map(node, "lines", SheetReader::line),
-                map(node, "notches", SheetReader::notch),
+                notches(node),
                 map(node, "allowances", SheetReader::allowance),
                 pair(node.get("grain")),
                 map(node, "levels", SheetReader::pair),
@@ -166,7 +223,22 @@ public final class SheetReader {
                 map(node, "departs", YamlNode::text));
     }
 
-    private static <E extends Enum<E>> E word(YamlNode node, Class<E> type) {
+    /** Returns the notches as written and those at the quarter points of the edges that are gathered to such points. */
+    static Map<String, DraftSheet.NotchSheet> notches(YamlNode node) {
+        Map<String, DraftSheet.NotchSheet> notches = new LinkedHashMap<>(map(node, "notches", SheetReader::notch));
+        node.find("quarters").ifPresent(quarters -> {
+            for (YamlNode edge : quarters.items()) {
+                for (int quarter = 1; quarter < 4; quarter++) {
+                    notches.putIfAbsent(
+                            edge.text() + "-quarter-" + quarter,
+                            new DraftSheet.NotchSheet(edge.written(), new Written(quarter + "/4", edge.line())));
+                }
+            }
+        });
+        return notches;
+    }
+
+    static <E extends Enum<E>> E word(YamlNode node, Class<E> type) {
         for (E each : type.getEnumConstants()) {
             if (each.name().toLowerCase(Locale.ROOT).replace('_', '-').equals(node.text())) {
                 return each;
@@ -179,16 +251,6 @@ public final class SheetReader {
         throw node.problem("\"" + node.text() + "\" is not known here; known are " + known);
     }
 
-    private static DraftSheet.PointSheet point(YamlNode node) {
-        List<YamlNode> columns = node.items();
-        if (columns.size() != 2) {
-            throw node.problem("a point has two columns, [along, out]: found " + columns.size()
-                    + (columns.size() > 2 ? " (a formula with a comma needs quotes)" : ""));
-        }
-        return new DraftSheet.PointSheet(
-                columns.get(0).written(), columns.get(1).written());
-    }
-
     private static List<JoinSheet> outline(YamlNode node) {
         List<JoinSheet> joins = node.items().stream().map(SheetReader::join).toList();
         if (joins.size() < 3) {
@@ -199,33 +261,45 @@ public final class SheetReader {
 
     private static JoinSheet join(YamlNode node) {
         if (node.isText()) {
-            return new JoinSheet(
-                    node.written(), JoinSheet.Form.STRAIGHT, Optional.empty(), Optional.empty(), Optional.empty());
+            return JoinSheet.straight(node.written());
         }
-        node.only("to", "hollow", "round", "at", "towards", "fullness");
+        node.only("to", "hollow", "round", "at", "towards", "fullness", "through", "leaves", "comes");
         Written to = node.get("to").written();
-        Optional<Written> at = node.find("at").map(YamlNode::written);
-        if (node.find("towards").isPresent()) {
+        Optional<Written> leaves = node.find("leaves").map(YamlNode::written);
+        Optional<Written> comes = node.find("comes").map(YamlNode::written);
+        Optional<YamlNode> through = node.find("through");
+        if (through.isPresent() || leaves.isPresent() || comes.isPresent()) {
+            List<Written> places = through.map(YamlNode::items).orElse(List.of()).stream()
+                    .map(YamlNode::written)
+                    .toList();
+            return new JoinSheet(to, JoinSheet.Form.THROUGH, Optional.empty(), Optional.empty(), places, leaves, comes);
+        }
+        Optional<Written> corner = node.find("towards").map(YamlNode::written);
+        if (corner.isPresent()) {
             return new JoinSheet(
                     to,
                     JoinSheet.Form.TOWARDS,
                     node.find("fullness").map(YamlNode::written),
                     Optional.empty(),
-                    node.find("towards").map(YamlNode::written));
+                    List.of(corner.get()),
+                    Optional.empty(),
+                    Optional.empty());
         }
         boolean hollow = node.find("hollow").isPresent();
         if (!hollow && node.find("round").isEmpty()) {
-            throw node.problem("a curve needs hollow, round or towards");
+            throw node.problem("a curve needs hollow, round, towards, through, leaves or comes");
         }
         return new JoinSheet(
                 to,
                 hollow ? JoinSheet.Form.HOLLOW : JoinSheet.Form.ROUND,
                 Optional.of(node.get(hollow ? "hollow" : "round").written()),
-                at,
+                node.find("at").map(YamlNode::written),
+                List.of(),
+                Optional.empty(),
                 Optional.empty());
     }
 
-    private static DraftSheet.EdgeSheet edge(YamlNode node) {
+    static DraftSheet.EdgeSheet edge(YamlNode node) {
         YamlNode run = node.isMap() ? node.only("run", "role").get("run") : node;
         List<Written> ends = twoParts(run, "\\.\\.", "A..B");
         return new DraftSheet.EdgeSheet(
@@ -242,12 +316,12 @@ public final class SheetReader {
         return List.of(new Written(parts[0].strip(), node.line()), new Written(parts[1].strip(), node.line()));
     }
 
-    private static DraftSheet.DartSheet dart(YamlNode node) {
+    static DraftSheet.DartSheet dart(YamlNode node) {
         PairSheet legs = pair(node.only("point", "legs").get("legs"));
         return new DraftSheet.DartSheet(node.get("point").written(), legs.from(), legs.to());
     }
 
-    private static DraftSheet.LineSheet line(YamlNode node) {
+    static DraftSheet.LineSheet line(YamlNode node) {
         node.only("kind", "from", "to");
         return new DraftSheet.LineSheet(
                 word(node.get("kind"), MarkLine.Kind.class),
@@ -261,7 +335,7 @@ public final class SheetReader {
                 node.get("on").written(), node.get("at").written());
     }
 
-    private static AllowanceSheet allowance(YamlNode node) {
+    static AllowanceSheet allowance(YamlNode node) {
         Optional<Written> included = Optional.empty();
         Optional<Written> added = Optional.empty();
         for (String part : node.text().split("\\s*,\\s*")) {
@@ -277,7 +351,7 @@ public final class SheetReader {
         return new AllowanceSheet(included, added);
     }
 
-    private static PairSheet pair(YamlNode node) {
+    static PairSheet pair(YamlNode node) {
         List<YamlNode> ends = node.items();
         if (ends.size() != 2) {
             throw node.problem("two points must stand here: found " + ends.size());
@@ -285,7 +359,7 @@ public final class SheetReader {
         return new PairSheet(ends.get(0).written(), ends.get(1).written());
     }
 
-    private static Spans spans(YamlNode node) {
+    static Spans spans(YamlNode node) {
         List<Written> ends = twoParts(node, "\\.\\.", "0 .. 0.5");
         try {
             return new Spans(
@@ -355,6 +429,7 @@ public final class SheetReader {
         return new DraftSheet.Ease(
                 new Written("-(" + within.text() + ")", within.line()),
                 within,
+                Optional.empty(),
                 node.find("why").map(YamlNode::text).orElse("the sheet asks for it"));
     }
 

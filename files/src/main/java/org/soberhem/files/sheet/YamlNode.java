@@ -24,12 +24,30 @@ public final class YamlNode {
     /** A sheet or library file is never longer; stops a hostile one. */
     private static final int MOST_CHARACTERS = 2_000_000;
 
+    /** A document unfolds to no more parts than this, however often it refers to the same ones. */
+    private static final int MOST_PARTS = 200_000;
+
+    /** How many parts of a document were unfolded so far. */
+    private static final class Unfolded {
+        private int parts;
+    }
+
     private final Node node;
     private final String path;
+    private final Unfolded unfolded;
+    private Map<String, YamlNode> entries;
 
-    private YamlNode(Node node, String path) {
+    private YamlNode(Node node, String path, Unfolded unfolded) {
         this.node = node;
         this.path = path;
+        this.unfolded = unfolded;
+    }
+
+    private YamlNode part(Node inner, String name) {
+        if (++unfolded.parts > MOST_PARTS) {
+            throw problem("the file unfolds to more than " + MOST_PARTS + " parts");
+        }
+        return new YamlNode(inner, path + "/" + name, unfolded);
     }
 
     /**
@@ -49,7 +67,7 @@ public final class YamlNode {
             Node root = new Compose(settings)
                     .composeString(text)
                     .orElseThrow(() -> new SheetException(0, "the file is empty"));
-            return new YamlNode(root, "");
+            return new YamlNode(root, "", new Unfolded());
         } catch (MarkedYamlEngineException broken) {
             int line = broken.getProblemMark().map(mark -> mark.getLine() + 1).orElse(0);
             throw new SheetException(line, "this is not YAML: " + broken.getProblem());
@@ -97,7 +115,7 @@ public final class YamlNode {
         }
         List<YamlNode> items = new ArrayList<>();
         for (Node item : sequence.getValue()) {
-            items.add(new YamlNode(item, path + "/" + items.size()));
+            items.add(part(item, String.valueOf(items.size())));
         }
         return items;
     }
@@ -115,12 +133,15 @@ public final class YamlNode {
         if (!(node instanceof MappingNode mapping)) {
             throw problem("names with values must stand here");
         }
-        Map<String, YamlNode> entries = new LinkedHashMap<>();
-        for (NodeTuple tuple : mapping.getValue()) {
-            String key = new YamlNode(tuple.getKeyNode(), path).text();
-            entries.put(key, new YamlNode(tuple.getValueNode(), path + "/" + key));
+        if (entries == null) {
+            Map<String, YamlNode> read = new LinkedHashMap<>();
+            for (NodeTuple tuple : mapping.getValue()) {
+                String key = part(tuple.getKeyNode(), "").text();
+                read.put(key, part(tuple.getValueNode(), key));
+            }
+            entries = Collections.unmodifiableMap(read);
         }
-        return Collections.unmodifiableMap(entries);
+        return entries;
     }
 
     public Optional<YamlNode> find(String key) {

@@ -270,7 +270,7 @@ class CostumeThreadTest {
                 SHEET,
                 named.version(1).orElseThrow().inputs(),
                 named.version(1).orElseThrow().alterations());
-        assertThat(asCut.draft().unit()).isCloseTo(25.4, within(MM));
+        assertThat(asCut.draft().scale().orElseThrow().unit()).isCloseTo(25.4, within(MM));
         assertThat(named.version(2)).isEmpty();
     }
 }

@@ -66,7 +66,7 @@ class SheetFormatTest {
         CompiledSheet sheet = SheetReader.read(example.group(1));
         assertThat(problems(example.group(1))).isEmpty();
         Draft draft = Drafter.draft(sheet, Inputs.of(Map.of("hand", 203.2)));
-        assertThat(draft.unit()).isCloseTo(25.4, within(RELATIVE));
+        assertThat(draft.scale().orElseThrow().unit()).isCloseTo(25.4, within(RELATIVE));
         assertThat(draft.pattern().seamChecks()).allMatch(check -> check.isTrue());
     }
 
@@ -88,7 +88,10 @@ class SheetFormatTest {
         }
         Draft small = Drafter.draft(sheet, once);
         Draft large = Drafter.draft(sheet, larger);
-        assertThat(large.unit()).isCloseTo(small.unit() * k, within(RELATIVE * large.unit()));
+        assertThat(large.scale().orElseThrow().unit())
+                .isCloseTo(
+                        small.scale().orElseThrow().unit() * k,
+                        within(RELATIVE * large.scale().orElseThrow().unit()));
         assertThat(large.settings().get("allowance")).isEqualTo(small.settings().get("allowance"));
         int scaled = 0;
         for (int i = 0; i < small.plates().size(); i++) {

@@ -129,7 +129,7 @@ class SheetReaderTest {
     @Test
     void draft_chestServesWhereThereIsNoBust() {
         Draft draft = Drafter.draft(SheetReader.read(SQUARE), Inputs.of(Map.of("chest", 36 * 25.4)));
-        assertThat(draft.unit()).isEqualTo(25.4, within(MM));
+        assertThat(draft.scale().orElseThrow().unit()).isEqualTo(25.4, within(MM));
         assertThat(draft.measures()).containsOnlyKeys("chest");
     }
 
@@ -159,7 +159,7 @@ class SheetReaderTest {
                 "B: [0, 10]; B: [0]; there; a point has two columns, [along, out]: found 1",
                 "B: [0, 10]; B: [0, 10, 4]; there; a point has two columns, [along, out]: found 3",
                 "outline: [A, B,; outline: [A, X,; there; point \"X\" of the outline is not among the points",
-                "distance(A, B); distance(F, B); there; points of piece \"front\" wait for each other: F → F",
+                "distance(A, B); distance(F, B); there; points of \"front\" wait for each other: F → F",
                 "A: [0, 0]; A: [0, \"distance(F, E)\"]; there; wait for each other",
                 "D: [10, -stand]; D: [-10, 5]; piece; crosses itself",
                 "unit: bust / 36; unit: bust / hip; there; \"hip\" is not known here",

@@ -1,4 +1,4 @@
-package org.soberhem.desk.draft;
+package org.soberhem.core.draft;
 
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
@@ -6,17 +6,17 @@ import org.soberhem.core.length.LengthFormatException;
 import org.soberhem.core.length.LengthUnit;
 
 /** Shows a sheet's own numbers with real fractions. */
-final class Units {
+public final class Units {
 
     private Units() {}
 
     /** Returns what fits a narrow column: a plain number as it is shown, of a formula that it is worked out. */
-    static String brief(String written) {
+    public static String brief(String written) {
         return written.matches("[-\\d /]+") ? shown(written) : "by rule";
     }
 
     /** Returns a plain number such as {@code 1 3/4} as 1¾, anything else as written. */
-    static String shown(String written) {
+    public static String shown(String written) {
         if (!written.matches("[-\\d /]+")) {
             return written;
         }
@@ -27,5 +27,10 @@ final class Units {
         } catch (LengthFormatException formula) {
             return written;
         }
+    }
+
+    /** Returns a formula as one would write it by hand: with real signs of multiplication and division. */
+    static String formula(String written) {
+        return written.replace(" * ", " × ").replace(" / ", " ÷ ").replace(" - ", " − ");
     }
 }

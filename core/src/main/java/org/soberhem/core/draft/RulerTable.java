@@ -1,0 +1,87 @@
+package org.soberhem.core.draft;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Paper rulers that somebody measured, and the unit that they give for a measurement in between or beyond.
+ *
+ * <p>Between two rulers the unit is interpolated; beyond them it goes on as the straight line that fits all of them best.
+ *
+ * @param rulers at least two, marks and units rising
+ */
+public record RulerTable(List<Ruler> rulers) {
+
+    /**
+     * One ruler.
+     *
+     * @param marked the governing measurement that it is marked with, in millimetres
+     * @param unit length of one of its units, in millimetres
+     */
+    public record Ruler(double marked, double unit) {}
+
+    public RulerTable {
+        rulers = List.copyOf(rulers);
+        if (rulers.size() < 2) {
+            throw new IllegalArgumentException("A table needs at least two rulers: " + rulers.size());
+        }
+        for (int i = 0; i + 1 < rulers.size(); i++) {
+            Ruler here = rulers.get(i);
+            Ruler next = rulers.get(i + 1);
+            if (!(next.marked > here.marked) || !(next.unit > here.unit) || !(here.unit > 0)) {
+                throw new IllegalArgumentException("Marks and units must rise from ruler to ruler: ruler " + (i + 2)
+                        + " is marked " + tenths(next.marked) + " mm with a unit of " + tenths(next.unit)
+                        + " mm, the one before " + tenths(here.marked) + " mm with " + tenths(here.unit) + " mm");
+            }
+        }
+    }
+
+    private static double tenths(double millimetres) {
+        return Math.round(millimetres * 100) / 100.0;
+    }
+
+    /**
+     * Returns the unit for a measurement.
+     *
+     * @param measured in millimetres
+     * @return millimetres
+     */
+    public double unitAt(double measured) {
+        Ruler first = rulers.get(0);
+        Ruler last = rulers.get(rulers.size() - 1);
+        if (measured < first.marked) {
+            return first.unit + (measured - first.marked) * slope();
+        }
+        for (int i = 0; i + 1 < rulers.size(); i++) {
+            Ruler from = rulers.get(i);
+            Ruler to = rulers.get(i + 1);
+            if (measured <= to.marked) {
+                return from.unit + (to.unit - from.unit) * (measured - from.marked) / (to.marked - from.marked);
+            }
+        }
+        return last.unit + (measured - last.marked) * slope();
+    }
+
+    /** Returns by how much each ruler's unit is longer than on the straight line that fits all best, in millimetres. */
+    public List<Double> residuals() {
+        double meanMark = rulers.stream().mapToDouble(Ruler::marked).average().orElseThrow();
+        double meanUnit = rulers.stream().mapToDouble(Ruler::unit).average().orElseThrow();
+        double slope = slope();
+        List<Double> residuals = new ArrayList<>();
+        rulers.forEach(ruler -> residuals.add(ruler.unit - meanUnit - slope * (ruler.marked - meanMark)));
+        return residuals;
+    }
+
+    /** The slope of the line of least squares. */
+    private double slope() {
+        double meanMark = rulers.stream().mapToDouble(Ruler::marked).average().orElseThrow();
+        double meanUnit = rulers.stream().mapToDouble(Ruler::unit).average().orElseThrow();
+        double above = 0;
+        double below = 0;
+        for (Ruler ruler : rulers) {
+            above += (ruler.marked - meanMark) * (ruler.unit - meanUnit);
+            below += (ruler.marked - meanMark) * (ruler.marked - meanMark);
+        }
+        return above / below;
+    }
+}

@@ -1,0 +1,68 @@
+package org.soberhem.core.draft;
+
+/** Finds an amount by trying: halves the way between two limits until what is watched has the value it shall have. */
+final class Solver {
+
+    /** Halvings; from limits a metre apart the last step is under a millionth of a millimetre. */
+    private static final int ROUNDS = 40;
+
+    private Solver() {}
+
+    /**
+     * Returns the amount.
+     *
+     * @throws DraftException if the value is not reached between the limits
+     */
+    static double solve(CompiledSheet.Ground ground, CompiledSheet.Solve solve, Frame frame) {
+        double low = solve.from().value(frame);
+        double high = solve.to().value(frame);
+        double atLow = missing(ground, solve, frame, low);
+        double atHigh = missing(ground, solve, frame, high);
+        if (atLow == 0) {
+            return low;
+        }
+        // Also refuses what is no number.
+        if (!(atLow * atHigh <= 0)) {
+            double wanted = solve.is().value(frame);
+            throw new DraftException(
+                    ground.name(),
+                    "\"" + solve.name() + "\" of \"" + ground.name() + "\" has no answer between its limits: "
+                            + solve.until().source().text() + " shall be " + shown(solve, wanted) + ", but is "
+                            + shown(solve, wanted + atLow) + " at " + shown(solve, solve.from(), low) + " and "
+                            + shown(solve, wanted + atHigh) + " at " + shown(solve, solve.to(), high));
+        }
+        for (int round = 0; round < ROUNDS; round++) {
+            double middle = (low + high) / 2;
+            double at = missing(ground, solve, frame, middle);
+            if (atLow * at <= 0) {
+                high = middle;
+            } else {
+                low = middle;
+                atLow = at;
+            }
+        }
+        return (low + high) / 2;
+    }
+
+    /** Returns what is watched less what it shall be. */
+    private static double missing(CompiledSheet.Ground ground, CompiledSheet.Solve solve, Frame frame, double amount) {
+        frame.slots[solve.slot()] = amount;
+        Drafter.points(ground, frame);
+        for (CompiledSheet.EdgeRun edge : solve.watched()) {
+            frame.paths.set(edge.path(), EdgeDrawer.path(ground.name(), edge, frame));
+        }
+        return solve.until().value(frame) - solve.is().value(frame);
+    }
+
+    private static String shown(CompiledSheet.Solve solve, double value) {
+        return shown(solve, solve.until(), value);
+    }
+
+    private static String shown(CompiledSheet.Solve solve, Formula kind, double value) {
+        if (kind.dimension().equals(Dimension.ANGLE)) {
+            return Math.round(StrictMath.toDegrees(value) * 10) / 10.0 + "°";
+        }
+        double rounded = Math.round(value * 10) / 10.0;
+        return kind.dimension().equals(Dimension.LENGTH) ? rounded + " mm" : String.valueOf(rounded);
+    }
+}

@@ -1,0 +1,223 @@
+package org.soberhem.core.draft;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import org.soberhem.core.geometry.Box;
+import org.soberhem.core.geometry.Line;
+import org.soberhem.core.geometry.Path;
+import org.soberhem.core.length.Sentence;
+import org.soberhem.core.pattern.Dart;
+import org.soberhem.core.pattern.Edge;
+import org.soberhem.core.pattern.Notch;
+import org.soberhem.core.pattern.Piece;
+
+/** Puts a drawn sheet into words. */
+final class WalkWriter {
+
+    /** A choice of this name between {@code pulled-thread} and {@code tape} says how rectangles are cut. */
+    private static final String CUTTING = "cutting";
+
+    private static final String PULLED_THREAD = "pulled-thread";
+
+    private final CompiledSheet sheet;
+    private final Frame frame;
+    private final Map<String, PieceDrawer> drawn;
+    private final List<Walk.Step> steps = new ArrayList<>();
+
+    WalkWriter(CompiledSheet sheet, Frame frame, Map<String, PieceDrawer> drawn) {
+        this.sheet = sheet;
+        this.frame = frame;
+        this.drawn = drawn;
+    }
+
+    Walk walk() {
+        for (CompiledSheet.Ground ground : sheet.grounds) {
+            CompiledSheet.PieceRuns piece = sheet.pieces.get(ground.name());
+            ground.solves().forEach(solve -> solved(ground, solve));
+            if (piece != null && piece.written().rectangle()) {
+                rectangle(piece);
+            } else {
+                StepWriter writer = new StepWriter(frame);
+                ground.points().forEach(point -> steps.add(writer.step(ground, point)));
+            }
+            if (piece != null) {
+                piece(piece);
+            }
+        }
+        return new Walk(steps);
+    }
+
+    private void solved(CompiledSheet.Ground ground, CompiledSheet.Solve solve) {
+        steps.add(plain(
+                ground.name(),
+                Walk.Kind.AMOUNT,
+                Sentence.of(
+                        "{} is {}: tried between {} and {} until {} was {}",
+                        solve.name(),
+                        StepWriter.value(solve.from().dimension(), frame.slots[solve.slot()]),
+                        StepWriter.value(solve.from().dimension(), solve.from().value(frame)),
+                        StepWriter.value(solve.to().dimension(), solve.to().value(frame)),
+                        Units.formula(solve.until().source().text()),
+                        StepWriter.value(solve.is().dimension(), solve.is().value(frame)))));
+    }
+
+    private static Walk.Step plain(String owner, Walk.Kind kind, Sentence sentence) {
+        return new Walk.Step(
+                owner, "", kind, sentence, Optional.empty(), List.of(), Optional.empty(), Optional.empty());
+    }
+
+    private void rectangle(CompiledSheet.PieceRuns runs) {
+        Piece piece = drawn.get(runs.name()).piece();
+        Box seam = piece.seamLine().box();
+        Box cut = piece.cuttingLine().box();
+        Sentence size = Sentence.of(
+                "a rectangle of {} along the grain by {} across, {} by {} with its allowances",
+                seam.height(),
+                seam.width(),
+                cut.height(),
+                cut.width());
+        boolean byThread = sheet.choices.stream()
+                .filter(choice -> choice.name().equals(CUTTING))
+                .anyMatch(choice -> PULLED_THREAD.equals(sheet.sheet()
+                        .choices()
+                        .get(CUTTING)
+                        .of()
+                        .get(choice.ways().indexOf((int) frame.slots[choice.slot()]))));
+        steps.add(plain(
+                runs.name(),
+                Walk.Kind.POINT,
+                byThread
+                        ? Sentence.of(
+                                "{}: measure each way from a straightened edge, snip, pull a thread and cut along the gap that it leaves",
+                                size)
+                        : Sentence.of("{}: rule it with the tape and a square from the selvedge", size)));
+    }
+
+    private void piece(CompiledSheet.PieceRuns runs) {
+        Piece piece = drawn.get(runs.name()).piece();
+        for (CompiledSheet.EdgeRun run : runs.edges()) {
+            Edge edge = piece.edge(run.name()).orElseThrow();
+            Path line = EdgeDrawer.path(runs.name(), run, frame);
+            steps.add(new Walk.Step(
+                    runs.name(),
+                    run.name(),
+                    Walk.Kind.LINE,
+                    Sentence.of(
+                            "draw the {} {}; sewn, it measures {}",
+                            run.name(),
+                            joins(runs, run),
+                            edge.path().length()),
+                    Optional.empty(),
+                    List.of(),
+                    Optional.empty(),
+                    Optional.of(line)));
+        }
+        marks(piece);
+        steps.add(plain(
+                runs.name(),
+                Walk.Kind.CUT,
+                Sentence.of("cut {}: {}", runs.written().shape().words(cutCount(piece)), allowances(piece))));
+    }
+
+    private static int cutCount(Piece piece) {
+        return piece.cut().values().stream().mapToInt(Integer::intValue).sum();
+    }
+
+    /** Says how an edge goes from point to point. */
+    private Sentence joins(CompiledSheet.PieceRuns runs, CompiledSheet.EdgeRun run) {
+        Sentence all = Sentence.of("from {}", run.from());
+        for (CompiledSheet.Join join : run.joins()) {
+            all = Sentence.of("{} {}", all, join(runs, join));
+        }
+        return all;
+    }
+
+    private Sentence join(CompiledSheet.PieceRuns runs, CompiledSheet.Join join) {
+        DraftSheet.JoinSheet written = runs.written().outline().stream()
+                .filter(each -> each.to().text().equals(join.to()) && each.form() == join.form())
+                .findFirst()
+                .orElseThrow();
+        List<String> guides = written.guides().stream().map(Written::text).toList();
+        return switch (join.form()) {
+            case STRAIGHT -> Sentence.of("straight to {}", join.to());
+            case HOLLOW ->
+                Sentence.of("to {}, hollowed by {}", join.to(), join.amount().value(frame));
+            case ROUND ->
+                Sentence.of("to {}, rounded by {}", join.to(), join.amount().value(frame));
+            case TOWARDS -> Sentence.of("to {} in a curve into the corner {}", join.to(), guides.get(0));
+            case THROUGH -> {
+                Sentence through = guides.isEmpty()
+                        ? Sentence.of("to {} in a curve", join.to())
+                        : Sentence.of("to {} in a curve through {}", join.to(), String.join(", ", guides));
+                if (written.leaves().isPresent()) {
+                    through = Sentence.of(
+                            "{}, setting out towards {}",
+                            through,
+                            written.leaves().get().text());
+                }
+                yield written.comes().isPresent()
+                        ? Sentence.of(
+                                "{}, coming from {}",
+                                through,
+                                written.comes().get().text())
+                        : through;
+            }
+        };
+    }
+
+    private void marks(Piece piece) {
+        for (Dart dart : piece.darts()) {
+            steps.add(new Walk.Step(
+                    piece.name(),
+                    dart.name(),
+                    Walk.Kind.MARK,
+                    Sentence.of(
+                            "mark the dart {}: {} wide, {} long",
+                            dart.name(),
+                            dart.first().distanceTo(dart.second()),
+                            dart.point().distanceTo(dart.first().towards(dart.second(), 0.5))),
+                    Optional.empty(),
+                    List.of(),
+                    Optional.empty(),
+                    Optional.of(Path.of(new Line(dart.first(), dart.point()), new Line(dart.point(), dart.second())))));
+        }
+        if (!piece.notches().isEmpty()) {
+            Sentence all = null;
+            for (Notch notch : piece.notches()) {
+                Edge edge = piece.edge(notch.edge()).orElseThrow();
+                Sentence one = Sentence.of(
+                        "{} on the {}, {} from {}",
+                        notch.name(),
+                        edge.name(),
+                        edge.path().length() * notch.share(),
+                        edge.from());
+                all = all == null ? one : Sentence.of("{}; {}", all, one);
+            }
+            steps.add(plain(piece.name(), Walk.Kind.MARK, Sentence.of("notch: {}", all)));
+        }
+    }
+
+    /** Names each allowance once, with the edges that have it. */
+    private static Sentence allowances(Piece piece) {
+        Set<Double> amounts = new TreeSet<>();
+        piece.edges().forEach(edge -> amounts.add(edge.allowance()));
+        Sentence all = null;
+        for (double amount : amounts) {
+            List<String> names = piece.edges().stream()
+                    .filter(edge -> edge.allowance() == amount)
+                    .map(Edge::name)
+                    .toList();
+            boolean everywhere = names.size() == piece.edges().size();
+            String where = everywhere ? "all round" : "at " + String.join(", ", names);
+            Sentence one = amount == 0
+                    ? Sentence.of("no allowance {}", where)
+                    : Sentence.of("{} of allowance {}", amount, where);
+            all = all == null ? one : Sentence.of("{}, {}", all, one);
+        }
+        return all;
+    }
+}
