@@ -90,11 +90,23 @@ public final class Allowance {
             if (ahead) {
                 if (mitre.distanceTo(edge.end()) <= limit) {
                     side.add(mitre);
+                } else {
+                    cutOff(edge.end(), in, out, side, nextSide, limit);
                 }
                 return;
             }
         }
         trimToCrossing(side, nextSide);
+    }
+
+    /** Ends a sharp point square to its middle line at the limit: a straight join would come too near to the corner. */
+    private static void cutOff(
+            Point corner, Point in, Point out, List<Point> side, List<Point> nextSide, double limit) {
+        Point middle = in.minus(out).unit();
+        Point end = side.get(side.size() - 1);
+        Point start = nextSide.get(0);
+        side.add(end.plus(in.times((limit - end.minus(corner).dot(middle)) / in.dot(middle))));
+        side.add(start.minus(out.times((limit - start.minus(corner).dot(middle)) / -out.dot(middle))));
     }
 
     /** Cuts both sides back to the place where they cross near their common corner; without one they are joined straight. */

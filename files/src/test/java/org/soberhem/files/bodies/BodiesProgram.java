@@ -12,8 +12,8 @@ import java.util.Random;
 
 /**
  * Completes the 507 measured adults with the measurements that drafts need. The rule is invented for tests: full bust is
- * the chest for men and 1.06 ± 0.02 times it for women; lengths are shares of the height ± 3 %; neck, arm-hole and hand
- * follow from chest and wrist.
+ * the chest for men and 1.06 ± 0.02 times it for women; lengths are shares of the height ± 3 %; neck, arm-hole, hand and
+ * the breadths across the body follow from chest, shoulders and wrist. Thigh, knee and calf are as published.
  */
 public final class BodiesProgram {
 
@@ -39,6 +39,7 @@ public final class BodiesProgram {
                 row.put(header.get(i), Double.parseDouble(cells[i]) * 10);
             }
             Map<String, Double> body = body("female".equals(cells[1]), row, random);
+            further(body, row, new Random(SEED * Long.parseLong(cells[0])));
             if (out.isEmpty()) {
                 out.add("id,sex," + String.join(",", body.keySet()));
             }
@@ -72,6 +73,45 @@ public final class BodiesProgram {
         body.put("waist-to-floor-right*", floor + 10);
         body.put("waist-to-floor-back*", floor + 25);
         return body;
+    }
+
+    /** What came to be needed later, from its own numbers by chance, so that the earlier values stay what they were. */
+    private static void further(Map<String, Double> body, Map<String, Double> row, Random random) {
+        double height = row.get("height_cm");
+        double chest = row.get("chest_girth_cm");
+        double waist = row.get("waist_girth_cm");
+        double bust = body.get("full-bust*");
+        double back = body.get("nape-to-waist*");
+        body.put("thigh", row.get("thigh_girth_cm"));
+        body.put("knee", row.get("knee_girth_cm"));
+        body.put("calf", row.get("calf_girth_cm"));
+        body.put("shoulder-girth", row.get("shoulder_girth_cm"));
+        body.put("under-bust*", Math.max(waist, chest * about(0.90, random)));
+        body.put("upper-arm*", row.get("bicep_flexed_girth_cm") * about(0.94, random));
+        body.put("below-knee*", row.get("calf_girth_cm") * about(0.93, random));
+        body.put("elbow-bent*", row.get("forearm_girth_cm") * about(1.08, random));
+        body.put("across-back*", row.get("biacromial_breadth_cm") * about(0.90, random));
+        body.put("across-chest*", row.get("biacromial_breadth_cm") * about(0.84, random));
+        body.put("shoulder-width*", row.get("biacromial_breadth_cm") * about(1.03, random));
+        body.put("shoulder-length*", row.get("biacromial_breadth_cm") * about(0.32, random));
+        body.put("shoulder-slope*", height * about(0.028, random));
+        body.put("scye-depth*", (bust / 8 + 100) * about(0.98, random));
+        body.put("side-waist-length*", back - body.get("scye-depth*") + height * around(0.012, 0.003, random));
+        body.put("front-waist-length*", back + 10 + (bust - 800) * 0.10 + height * around(0.005, 0.005, random));
+        body.put("neck-point-to-bust-point*", 130 + bust * about(0.145, random));
+        body.put("bust-point-to-bust-point*", bust * about(0.205, random));
+        body.put("waist-to-full-hip*", height * about(0.120, random));
+        body.put("waist-to-knee*", height * about(0.350, random));
+        body.put("waist-to-bodice-point*", height * about(0.045, random));
+        body.put("crotch-depth*", height * about(0.155, random));
+        body.put("inside-leg*", height * about(0.46, random));
+        body.put("torso-length-seated*", height * about(0.165, random));
+        body.put("shoulder-to-elbow*", body.get("shoulder-to-wrist*") * about(0.575, random));
+        body.put("head*", 0.22 * height + 0.02 * chest + 160);
+    }
+
+    private static double about(double middle, Random random) {
+        return around(middle, middle * 0.03, random);
     }
 
     private static double around(double middle, double reach, Random random) {
