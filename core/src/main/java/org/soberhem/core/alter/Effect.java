@@ -33,7 +33,7 @@ public record Effect(String name, double before, double after) {
         return Sentence.of("{} {} {}, now {}", name, change() < 0 ? "less by" : "more by", Math.abs(change()), after);
     }
 
-    /** Returns every girth at a level, and every summed length of an edge's kind, that differs between two patterns. */
+    /** Returns every girth at a level of the body, width of another piece, and length of an edge's kind, that differs between two patterns. */
     public static List<Effect> between(Pattern before, Pattern after) {
         Map<String, Double> old = quantities(before);
         List<Effect> effects = new ArrayList<>();
@@ -49,8 +49,19 @@ public record Effect(String name, double before, double after) {
     private static Map<String, Double> quantities(Pattern pattern) {
         Map<String, Double> all = new LinkedHashMap<>();
         Set<String> levels = new LinkedHashSet<>();
-        pattern.pieces().forEach(piece -> levels.addAll(piece.levels().keySet()));
-        levels.forEach(level -> all.put(level + " girth", pattern.girth(level, pattern.names())));
+        List<String> round = new ArrayList<>();
+        for (Piece piece : pattern.pieces()) {
+            if (piece.spans().isPresent()) {
+                round.add(piece.name());
+                levels.addAll(piece.levels().keySet());
+            } else {
+                piece.levels()
+                        .keySet()
+                        .forEach(level -> piece.widthAt(level)
+                                .ifPresent(width -> all.put(piece.name() + " at the " + level, width)));
+            }
+        }
+        levels.forEach(level -> all.put(level + " girth", pattern.girth(level, round)));
         for (Piece piece : pattern.pieces()) {
             for (Edge edge : piece.edges()) {
                 if (edge.role() == Role.CENTRE || edge.role() == Role.SIDE) {

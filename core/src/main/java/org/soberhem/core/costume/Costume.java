@@ -77,6 +77,13 @@ public record Costume(
         return new Costume(id, title, place, year, event, wearer, set, stack, all, fittings, note, choices);
     }
 
+    /** Returns the costume with another garment, worn over those it has. */
+    public Costume adding(Garment another) {
+        List<Garment> all = new ArrayList<>(garments);
+        all.add(another);
+        return new Costume(id, title, place, year, event, wearer, set, stack, all, fittings, note, choices);
+    }
+
     /** Returns the costume with a fitting put in the place of the one with the same number, or added. */
     public Costume with(Fitting changed) {
         List<Fitting> all = new ArrayList<>(fittings);

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.draft.Inputs;
 
@@ -14,7 +15,7 @@ import org.soberhem.core.draft.Inputs;
  *
  * @param name unique in its costume
  * @param sheet the draft sheet as it was when the garment was begun, written out
- * @param settings settings chosen, by name, in millimetres
+ * @param settings settings chosen, by name, in millimetres; of a choice, the place of the way, from 0
  * @param alterations made so far, in order
  * @param versions named states, oldest first
  */
@@ -37,6 +38,13 @@ public record Garment(
         Map<String, Double> changed = new HashMap<>(settings);
         changed.put(setting, millimetres);
         return new Garment(name, sheet, changed, alterations, versions);
+    }
+
+    /** Returns the garment drafted from another sheet; settings that were chosen stay where the sheet still has them. */
+    public Garment withSheet(String otherSheet, Set<String> itsSettings) {
+        Map<String, Double> kept = new HashMap<>(settings);
+        kept.keySet().retainAll(itsSettings);
+        return new Garment(name, otherSheet, kept, alterations, versions);
     }
 
     /**

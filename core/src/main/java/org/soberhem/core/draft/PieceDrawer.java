@@ -57,7 +57,8 @@ final class PieceDrawer {
     }
 
     Plate plate(Optional<Draft.Scaling> scale) {
-        return new Plate(runs.name(), scale, placed, drawn);
+        return new Plate(
+                runs.name(), runs.frame().map(CompiledSheet.Ground::name).orElse(""), scale, placed, drawn);
     }
 
     private void place() {

@@ -30,13 +30,39 @@ public record RulerTable(List<Ruler> rulers) {
             Ruler next = rulers.get(i + 1);
             if (!(next.marked > here.marked) || !(next.unit > here.unit) || !(here.unit > 0)) {
                 throw new IllegalArgumentException("Marks and units must rise from ruler to ruler: ruler " + (i + 2)
-                        + " is marked " + tenths(next.marked) + " mm with a unit of " + tenths(next.unit)
-                        + " mm, the one before " + tenths(here.marked) + " mm with " + tenths(here.unit) + " mm");
+                        + " is marked " + hundredths(next.marked) + " mm with a unit of " + hundredths(next.unit)
+                        + " mm, the one before " + hundredths(here.marked) + " mm with " + hundredths(here.unit)
+                        + " mm");
             }
         }
     }
 
-    private static double tenths(double millimetres) {
+    /**
+     * Reads a table as a sheet has it.
+     *
+     * @throws SheetException if a number cannot be read, or the rulers do not rise
+     */
+    public static RulerTable of(DraftSheet.RulerLaw law) {
+        Names none = new Names();
+        Frame empty = new Frame(0, 0);
+        List<Ruler> rulers = new ArrayList<>();
+        for (DraftSheet.RulerSheet ruler : law.rulers()) {
+            double units = Formula.of(ruler.units(), none, Dimension.NUMBER).value(empty);
+            if (!(units > 0)) {
+                throw new SheetException(ruler.units(), "more than no units must have been measured: " + units);
+            }
+            rulers.add(new Ruler(
+                    Formula.of(ruler.marked(), none, Dimension.LENGTH).value(empty),
+                    Formula.of(ruler.measures(), none, Dimension.LENGTH).value(empty) / units));
+        }
+        try {
+            return new RulerTable(rulers);
+        } catch (IllegalArgumentException wrong) {
+            throw new SheetException(law.line(), wrong.getMessage());
+        }
+    }
+
+    private static double hundredths(double millimetres) {
         return Math.round(millimetres * 100) / 100.0;
     }
 

@@ -193,29 +193,8 @@ final class SheetCompiler {
             Formula unit = Formula.of(formula.unit(), scope, Dimension.LENGTH);
             return new CompiledSheet.UnitOf(formula.unit().text(), unit.term(), unit.names());
         }
-        RulerTable table = table((DraftSheet.RulerLaw) law);
+        RulerTable table = RulerTable.of((DraftSheet.RulerLaw) law);
         return new CompiledSheet.UnitOf("between rulers", frame -> table.unitAt(frame.slots[by]), Set.of(by));
-    }
-
-    /** Reads a table of measured rulers. */
-    static RulerTable table(DraftSheet.RulerLaw law) {
-        Names none = new Names();
-        Frame empty = new Frame(0, 0);
-        List<RulerTable.Ruler> rulers = new ArrayList<>();
-        for (DraftSheet.RulerSheet ruler : law.rulers()) {
-            double units = Formula.of(ruler.units(), none, Dimension.NUMBER).value(empty);
-            if (!(units > 0)) {
-                throw new SheetException(ruler.units(), "more than no units must have been measured: " + units);
-            }
-            rulers.add(new RulerTable.Ruler(
-                    Formula.of(ruler.marked(), none, Dimension.LENGTH).value(empty),
-                    Formula.of(ruler.measures(), none, Dimension.LENGTH).value(empty) / units));
-        }
-        try {
-            return new RulerTable(rulers);
-        } catch (IllegalArgumentException wrong) {
-            throw new SheetException(law.line(), wrong.getMessage());
-        }
     }
 
     private void amount(String name, Written written) {

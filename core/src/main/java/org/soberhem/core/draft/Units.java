@@ -30,7 +30,7 @@ public final class Units {
     }
 
     /** Returns a formula as one would write it by hand: with real signs of multiplication and division. */
-    static String formula(String written) {
+    public static String formula(String written) {
         return written.replace(" * ", " × ").replace(" / ", " ÷ ").replace(" - ", " − ");
     }
 }

@@ -38,8 +38,13 @@ public record SeamCheck(Seam seam, Side side, double firstLength, double secondL
         String where = seam.name() + (side == Side.MIDDLE ? "" : " (" + side.words() + ")");
         if (seam.kind().byFullness()) {
             return Sentence.of(
-                    "{}: fullness {}, wanted {} to {}",
+                    "{}: {} {} into {}, each quarter {} into {}; fullness {}, wanted {} to {}",
                     where,
+                    firstLength,
+                    seam.kind() == Seam.Kind.GATHERED ? "gathered" : "pleated",
+                    secondLength,
+                    firstLength / 4,
+                    secondLength / 4,
                     ratio(fullness()),
                     ratio(seam.least()),
                     ratio(seam.most()));

@@ -38,6 +38,9 @@ final class DraftRequest {
     @Option(names = "--set", paramLabel = "NAME=VALUE", description = "a setting of the sheet")
     private Map<String, String> settings = new LinkedHashMap<>();
 
+    /** A sheet with what it is drawn from. */
+    record Asked(CompiledSheet sheet, Inputs inputs) {}
+
     /** A drafted sheet with everything that was found wrong. */
     record Answer(CompiledSheet sheet, Draft draft, List<CheckResult> checks) {
 
@@ -55,21 +58,61 @@ final class DraftRequest {
         }
     }
 
-    Answer answer() {
+    /** Returns the sheet with the measurements and settings that were given. */
+    Asked asked() {
         Library library = Library.shipped();
         CompiledSheet sheet = sheet(library);
+        return new Asked(sheet, set(sheet, inputs(library, measures), settings));
+    }
+
+    static Inputs inputs(Library library, Path file) {
         try {
-            Inputs inputs = MeasureFile.read(GivenFiles.text(measures), library.measures());
-            for (Map.Entry<String, String> setting : settings.entrySet()) {
-                LengthEntry entry = LengthEntry.parse(setting.getValue(), LengthUnit.INCH);
-                inputs = inputs.withSetting(setting.getKey(), entry.value().toMillimetres());
-            }
-            Draft draft = Drafter.draft(sheet, inputs);
-            return new Answer(sheet, draft, Checks.of(sheet, inputs, draft.pattern()));
+            return MeasureFile.read(GivenFiles.text(file), library.measures());
         } catch (FormatException wrong) {
-            throw new WrongInput(measures + ": " + wrong.getMessage());
-        } catch (LengthFormatException | DraftException wrong) {
-            throw new WrongInput(wrong.getMessage());
+            throw new WrongInput(file + ": " + wrong.getMessage());
+        }
+    }
+
+    /** Returns inputs with settings as typed: a length, or the name of a way. */
+    static Inputs set(CompiledSheet sheet, Inputs inputs, Map<String, String> settings) {
+        Inputs set = inputs;
+        for (Map.Entry<String, String> setting : settings.entrySet()) {
+            List<String> ways = sheet.adjustables().stream()
+                    .filter(each -> each.name().equals(setting.getKey()))
+                    .findFirst()
+                    .map(CompiledSheet.Adjustable::ways)
+                    .orElse(List.of());
+            set = set.withSetting(setting.getKey(), value(setting.getKey(), setting.getValue(), ways));
+        }
+        return set;
+    }
+
+    private static double value(String name, String typed, List<String> ways) {
+        if (!ways.isEmpty()) {
+            int way = ways.indexOf(typed);
+            if (way < 0) {
+                throw new WrongInput("--set " + name + ": \"" + typed + "\" is not among the ways " + ways);
+            }
+            return way;
+        }
+        try {
+            return LengthEntry.parse(typed, LengthUnit.INCH).value().toMillimetres();
+        } catch (LengthFormatException wrong) {
+            throw new WrongInput("--set " + name + ": " + wrong.getMessage());
+        }
+    }
+
+    Answer answer() {
+        Asked asked = asked();
+        Draft draft = drawn(asked);
+        return new Answer(asked.sheet(), draft, Checks.of(asked.sheet(), asked.inputs(), draft.pattern()));
+    }
+
+    static Draft drawn(Asked asked) {
+        try {
+            return Drafter.draft(asked.sheet(), asked.inputs());
+        } catch (DraftException dead) {
+            throw new WrongInput(dead.getMessage());
         }
     }
 

@@ -1,10 +1,14 @@
 package org.soberhem.desk.cli;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import org.soberhem.core.draft.LooseFormula;
+import org.soberhem.core.draft.RulerTable;
 import org.soberhem.core.draft.SheetException;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
@@ -19,8 +23,18 @@ import picocli.CommandLine.Option;
 @Command(name = "ruler", description = "Prints the paper ruler of a proportional draft, true to size.")
 final class RulerCommand extends Answering {
 
-    @Option(names = "--unit", paramLabel = "FORMULA", required = true, description = "one unit, such as \"bust / 36\"")
-    private String unit;
+    @Option(names = "--unit", paramLabel = "FORMULA", description = "one unit, such as \"bust / 36\"")
+    private Optional<String> unit;
+
+    @Option(
+            names = "--measured",
+            paramLabel = "MARK=UNITS=LENGTH",
+            description =
+                    "instead of --unit, two or more paper rulers that were measured, such as \"34 in=10=9 3/8 in\"")
+    private List<String> measured = List.of();
+
+    @Option(names = "--of", paramLabel = "NAME=LENGTH", description = "any other measurement that the unit goes by")
+    private Map<String, String> others = new LinkedHashMap<>();
 
     @Option(names = "--bust", paramLabel = "LENGTH", description = "the governing measurement, where it is the bust")
     private String bust;
@@ -46,6 +60,10 @@ final class RulerCommand extends Answering {
         Map<String, Double> values = new LinkedHashMap<>();
         measure("bust", bust, values);
         measure("waist", waist, values);
+        others.forEach((name, typed) -> measure(name, typed, values));
+        if (unit.isPresent() != measured.isEmpty()) {
+            throw new WrongInput("say how long a unit is: either --unit FORMULA or --measured RULER twice or more");
+        }
         if (!out.toString().toLowerCase(Locale.ROOT).endsWith(".pdf")) {
             throw new WrongInput(out + ": the name must end in .pdf");
         }
@@ -54,8 +72,8 @@ final class RulerCommand extends Answering {
         }
         PaperSize size = PaperSize.find(paper)
                 .orElseThrow(() -> new WrongInput("--paper must be a4, letter or a3: \"" + paper + "\""));
-        double length = unit(values);
-        StringBuilder title = new StringBuilder(unit);
+        double length = unit.map(formula -> unit(formula, values)).orElseGet(() -> between(values));
+        StringBuilder title = new StringBuilder(unit.orElse("between measured rulers"));
         values.forEach((name, value) ->
                 title.append(", ").append(name).append(" ").append(LengthFormat.INCH_EIGHTHS.format(value)));
         try {
@@ -73,16 +91,48 @@ final class RulerCommand extends Answering {
 
     private static void measure(String name, String typed, Map<String, Double> values) {
         if (typed != null) {
-            try {
-                values.put(
-                        name, LengthEntry.parse(typed, LengthUnit.INCH).value().toMillimetres());
-            } catch (LengthFormatException wrong) {
-                throw new WrongInput("--" + name + ": " + wrong.getMessage());
-            }
+            values.put(name, length("--" + name, typed));
         }
     }
 
-    private double unit(Map<String, Double> values) {
+    /** Returns the unit between rulers that were measured, and says how far each is off the line through all. */
+    private double between(Map<String, Double> values) {
+        if (values.size() != 1) {
+            throw new WrongInput("measured rulers need one measurement to be found for: --bust, --waist or --of");
+        }
+        List<RulerTable.Ruler> rulers = new ArrayList<>();
+        for (String typed : measured) {
+            String[] parts = typed.split("=");
+            if (parts.length != 3 || !parts[1].strip().matches("[1-9]\\d{0,2}")) {
+                throw new WrongInput("--measured is written like \"34 in=10=9 3/8 in\": \"" + typed + "\"");
+            }
+            rulers.add(new RulerTable.Ruler(
+                    length("--measured", parts[0].strip()),
+                    length("--measured", parts[2].strip()) / Integer.parseInt(parts[1].strip())));
+        }
+        try {
+            RulerTable table = new RulerTable(rulers);
+            List<Double> residuals = table.residuals();
+            for (int i = 0; i < rulers.size() && !asJson(); i++) {
+                out().println("marked "
+                        + LengthFormat.INCH_EIGHTHS.format(rulers.get(i).marked()) + ": "
+                        + Math.round(residuals.get(i) * 1000) / 100.0 + " mm in ten units off the line through all");
+            }
+            return table.unitAt(values.values().iterator().next());
+        } catch (IllegalArgumentException wrong) {
+            throw new WrongInput("--measured: " + wrong.getMessage());
+        }
+    }
+
+    private static double length(String option, String typed) {
+        try {
+            return LengthEntry.parse(typed, LengthUnit.INCH).value().toMillimetres();
+        } catch (LengthFormatException wrong) {
+            throw new WrongInput(option + ": " + wrong.getMessage());
+        }
+    }
+
+    private static double unit(String unit, Map<String, Double> values) {
         try {
             double length = LooseFormula.length(unit, values);
             if (!(length > 0)) {

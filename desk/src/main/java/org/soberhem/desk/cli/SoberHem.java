@@ -18,6 +18,8 @@ import picocli.CommandLine.Command;
             DraftsCommand.class,
             MeasuresCommand.class,
             DraftCommand.class,
+            WalkCommand.class,
+            CompareCommand.class,
             CheckCommand.class,
             RulerCommand.class,
             SheetCommand.class,

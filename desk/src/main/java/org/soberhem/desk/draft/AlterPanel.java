@@ -5,7 +5,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
@@ -24,7 +23,6 @@ import org.soberhem.core.alter.Sides;
 import org.soberhem.core.alter.TakeInSeam;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Work;
-import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthFormatException;
@@ -46,7 +44,6 @@ final class AlterPanel extends VBox {
     private final List<Label> names = List.of(new Label(), new Label(), new Label());
     private final VBox told = new VBox(2);
     private final VBox made = new VBox(2);
-    private final SettingsForm settings;
     private final Button apply;
     private final Consumer<Optional<Pattern>> preview;
     private Work work;
@@ -57,14 +54,8 @@ final class AlterPanel extends VBox {
      * @param preview gets the pattern as it would become, or nothing
      * @param make makes an alteration
      * @param version names the pattern as it stands as a new version
-     * @param choose gets a setting's name and its new amount
      */
-    AlterPanel(
-            Consumer<Optional<Pattern>> preview,
-            Consumer<Alteration> make,
-            Runnable version,
-            BiConsumer<String, Length> choose) {
-        settings = new SettingsForm(choose);
+    AlterPanel(Consumer<Optional<Pattern>> preview, Consumer<Alteration> make, Runnable version) {
         this.preview = preview;
         place.setMaxWidth(Double.MAX_VALUE);
         place.setConverter(Parts.words(Place::words));
@@ -94,9 +85,7 @@ final class AlterPanel extends VBox {
                 told,
                 new HBox(8, apply, Parts.button("Name a version", version)),
                 Parts.label("Made so far", "caps"),
-                made,
-                Parts.label("Settings of the sheet", "caps"),
-                settings);
+                made);
         form.getStyleClass().add("pad");
         ScrollPane scroll = Parts.scroll(form);
         VBox.setVgrow(scroll, Priority.ALWAYS);
@@ -112,7 +101,6 @@ final class AlterPanel extends VBox {
             place.getItems().setAll(places);
             place.setValue(places.contains(chosen) ? chosen : places.get(0));
         }
-        settings.show(shown, shownAs);
         made.getChildren().clear();
         garment.alterations()
                 .forEach(alteration -> made.getChildren()

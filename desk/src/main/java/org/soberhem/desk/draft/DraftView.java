@@ -42,6 +42,8 @@ import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.SeamCheck;
 import org.soberhem.core.pattern.Side;
+import org.soberhem.desk.sheet.AddGarment;
+import org.soberhem.desk.sheet.SheetEditor;
 import org.soberhem.desk.studio.Situation;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.ObstacleList;
@@ -61,12 +63,18 @@ public final class DraftView extends BorderPane {
     private final NumbersPanel numbers = new NumbersPanel(paper.pickProperty()::set);
     private final ChecksPanel checks = new ChecksPanel(this::aim, this::make);
     private final AlterPanel alter;
+    private final SheetPanel sheet;
+    private final WhatIfPanel whatIf;
+    private final AddGarment add;
+    private final SheetEditor editor;
+    private final WalkPlayer player = new WalkPlayer(() -> walkBy(1));
     private final ObstacleList obstacles;
     private final HBox shelf = new HBox(8);
     private final Map<String, TapeWindow> tapes = new LinkedHashMap<>();
     private final Label walk = new Label();
+    private final Label walked = Parts.label("", "small", "soft");
     private final ToggleGroup tabs = new ToggleGroup();
-    private final HBox heads = new HBox(6);
+    private final HBox heads = new HBox(4);
     private final StackPane panel = new StackPane();
     private final HBox zoom = zoomKeys();
     private final VBox foot;
@@ -74,6 +82,7 @@ public final class DraftView extends BorderPane {
     private boolean folded;
     private List<Walk.Step> steps = List.of();
     private int step;
+    private boolean walking;
     private Optional<Pattern> preview = Optional.empty();
     private String shownGarment = "";
 
@@ -85,12 +94,18 @@ public final class DraftView extends BorderPane {
         this.studio = studio;
         this.print = print;
         getStyleClass().add("draft-view");
-        alter = new AlterPanel(this::preview, this::make, this::nameVersion, this::choose);
+        alter = new AlterPanel(this::preview, this::make, this::nameVersion);
+        whatIf = new WhatIfPanel(studio, this::preview);
+        sheet = new SheetPanel(studio, this::changeSheet, this::addGarment);
+        add = new AddGarment(studio);
+        editor = new SheetEditor(studio);
         obstacles = new ObstacleList(studio::settle);
         foot = new VBox(shelf, walkLine());
         shelf.setPadding(new Insets(8, 12, 8, 12));
         shelf.getStyleClass().add("foot");
-        setCenter(new StackPane(paper, zoom));
+        setCenter(new StackPane(paper, zoom, add, editor));
+        Parts.show(add, false);
+        Parts.show(editor, false);
         fillSide();
         setRight(side);
         setBottom(foot);
@@ -107,7 +122,7 @@ public final class DraftView extends BorderPane {
         studio.garmentProperty().addListener((was, before, now) -> refresh());
         studio.targetProperty().addListener((was, before, now) -> {
             if (now.indexOf('.') > 0) {
-                tabs.selectToggle(tabs.getToggles().get(1));
+                tabs.selectToggle(tabs.getToggles().get(2));
                 aim(now);
             }
         });
@@ -130,9 +145,15 @@ public final class DraftView extends BorderPane {
 
     private void fillSide() {
         heads.getChildren()
-                .addAll(tab("Numbers", numbers), tab("Checks", checks), tab("Alter", alter), tab("Print", print));
+                .addAll(
+                        tab("Numbers", numbers),
+                        tab("Sheet", sheet),
+                        tab("Checks", checks),
+                        tab("Alter", alter),
+                        tab("What if", whatIf),
+                        tab("Print", print));
         heads.setPadding(new Insets(10, 12, 6, 12));
-        panel.getChildren().addAll(numbers, checks, alter, print);
+        panel.getChildren().addAll(numbers, sheet, checks, alter, whatIf, print);
         tabs.getToggles().get(0).setSelected(true);
         VBox.setVgrow(panel, Priority.ALWAYS);
         VBox way = new VBox(4, Parts.label("In the way", "caps"), obstacles);
@@ -151,6 +172,7 @@ public final class DraftView extends BorderPane {
 
     private ToggleButton tab(String words, Node shown) {
         ToggleButton tab = new ToggleButton(words);
+        tab.getStyleClass().add("close-tab");
         tab.setId("tab-" + words.split(" ")[0].toLowerCase(Locale.ROOT));
         tab.setToggleGroup(tabs);
         Parts.show(shown, false);
@@ -170,7 +192,15 @@ public final class DraftView extends BorderPane {
         Button back = Parts.hinted(Parts.button("‹ back", () -> walkBy(-1), "quiet"), "Page Up");
         Button next = Parts.hinted(Parts.button("next ›", () -> walkBy(1), "quiet"), "Page Down");
         walk.getStyleClass().add("heading");
-        HBox line = new HBox(12, back, walk, Parts.gap(), next);
+        Button whole = Parts.hinted(Parts.button("whole", this::leaveWalk, "quiet"), "The finished drawing (Esc)");
+        whole.setId("walk-whole");
+        back.setId("walk-back");
+        next.setId("walk-next");
+        HBox.setHgrow(walk, Priority.ALWAYS);
+        walk.setMaxWidth(Double.MAX_VALUE);
+        walk.setId("walk");
+        HBox line = new HBox(12, back, walk, walked, whole, player, next);
+        walked.setMinWidth(Region.USE_PREF_SIZE);
         line.setAlignment(Pos.CENTER_LEFT);
         line.setPadding(new Insets(0, 12, 0, 12));
         line.setMinHeight(48);
@@ -182,6 +212,10 @@ public final class DraftView extends BorderPane {
     private void key(KeyEvent event) {
         if (event.getCode() == KeyCode.PAGE_UP || event.getCode() == KeyCode.PAGE_DOWN) {
             walkBy(event.getCode() == KeyCode.PAGE_DOWN ? 1 : -1);
+            event.consume();
+        } else if (event.getCode() == KeyCode.ESCAPE && (walking || add.isVisible())) {
+            Parts.show(add, false);
+            leaveWalk();
             event.consume();
         } else if (event.getCode() == KeyCode.ESCAPE
                 && !studio.situation().tried().isEmpty()) {
@@ -206,23 +240,26 @@ public final class DraftView extends BorderPane {
         }
         Parts.show(foot, work.isPresent() && !folded);
         Parts.show(side, work.isEmpty() || !folded);
+        setLeft(null);
         if (work.isEmpty()) {
-            setLeft(empty(now));
+            player.stop();
+            setLeft(add.isVisible() ? null : empty(now));
             return;
         }
-        setLeft(null);
         if (!shownGarment.equals(
                 now.costume().id() + "/" + studio.garmentProperty().get())) {
             shownGarment = now.costume().id() + "/" + studio.garmentProperty().get();
             paper.pickProperty().set(null);
             tapes.clear();
             step = 0;
+            walking = false;
+            player.stop();
         }
         Garment garment = now.costume().garment(studio.garmentProperty().get()).orElseThrow();
         panels(now, garment, work.get());
         steps = Walk.of(work.get().sheet(), work.get().inputs()).steps();
         step = Math.min(step, steps.size() - 1);
-        walk.setText(steps.get(step).whole().in(studio.format()));
+        tellStep();
         tapes(now, work.get());
         draw(work.get(), garment);
     }
@@ -235,6 +272,10 @@ public final class DraftView extends BorderPane {
             checks.show(work, studio.format());
         } else if (alter.isVisible()) {
             alter.show(work, garment, studio.format());
+        } else if (sheet.isVisible()) {
+            sheet.show(work, garment);
+        } else if (whatIf.isVisible()) {
+            whatIf.show(now, garment, work);
         } else {
             print.show(now, garment, work);
         }
@@ -246,7 +287,8 @@ public final class DraftView extends BorderPane {
                     8,
                     Parts.label("No garment has a pattern yet", "title"),
                     Parts.text(
-                            "A costume takes its drafts when it is begun (Ctrl+N); its wearer can be measured before."));
+                            "Choose a sheet from the shelf, or change a copy of one; the wearer can be measured before or after."),
+                    Parts.button("Add a garment", this::addGarment, "main"));
             none.setPadding(new Insets(60));
             return none;
         }
@@ -278,9 +320,17 @@ public final class DraftView extends BorderPane {
                 seam.seam().second().forEach(ref -> troubled.add(ref.toString()));
             }
         }
-        Optional<Pattern> ghost = preview.isPresent() && alter.isVisible() ? preview : start(work, garment);
+        Optional<Pattern> ghost =
+                preview.isPresent() && (alter.isVisible() || whatIf.isVisible()) ? preview : start(work, garment);
         paper.show(new Paper.Scene(
-                shownGarment, work.pattern(), ghost, work.draft().plates(), troubled, studio.format()));
+                shownGarment,
+                work.pattern(),
+                walking ? Optional.empty() : ghost,
+                work.draft().plates(),
+                steps,
+                walking ? Optional.of(step + 1) : Optional.empty(),
+                walking ? List.of() : troubled,
+                studio.format()));
     }
 
     /** The state to compare with: the pattern on the kept readings while one is tried, else the latest version. */
@@ -304,9 +354,37 @@ public final class DraftView extends BorderPane {
         studio.nameVersion(studio.garmentProperty().get(), "named on the draft");
     }
 
-    private void choose(String setting, Length amount) {
-        studio.choose(studio.garmentProperty().get(), setting, amount)
-                .ifPresent(refusal -> studio.doneProperty().set(refusal));
+    private void addGarment() {
+        setLeft(null);
+        add.open(this::refresh);
+    }
+
+    private void changeSheet() {
+        String name = studio.garmentProperty().get();
+        Garment garment = studio.situation().costume().garment(name).orElseThrow();
+        editor.open(
+                "Sheet of the " + name.toLowerCase(Locale.ROOT) + ", this costume's own copy",
+                garment.sheet(),
+                text -> text.sheet().ifPresent(right -> studio.changeSheet(name, text.text())),
+                studio.situation()
+                        .work(name)
+                        .map(work -> work.inputs().measures())
+                        .orElse(Map.of()),
+                Optional.empty());
+    }
+
+    private void leaveWalk() {
+        player.stop();
+        walking = false;
+        redraw();
+    }
+
+    private void redraw() {
+        Situation now = studio.situation();
+        now.work(studio.garmentProperty().get())
+                .ifPresent(work -> draw(
+                        work,
+                        now.costume().garment(studio.garmentProperty().get()).orElseThrow()));
     }
 
     private void preview(Optional<Pattern> after) {
@@ -314,11 +392,7 @@ public final class DraftView extends BorderPane {
             return;
         }
         preview = after;
-        Situation now = studio.situation();
-        now.work(studio.garmentProperty().get())
-                .ifPresent(work -> draw(
-                        work,
-                        now.costume().garment(studio.garmentProperty().get()).orElseThrow()));
+        redraw();
     }
 
     private void tapes(Situation now, Work work) {
@@ -379,17 +453,23 @@ public final class DraftView extends BorderPane {
         studio.tryMeasure(id, value.toMillimetres());
     }
 
+    /** Goes on or back; the first time the walk begins at its first step, with nothing else on the paper. */
     private void walkBy(int by) {
         if (steps.isEmpty()) {
             return;
         }
-        step = Math.floorMod(step + by, steps.size());
-        Walk.Step now = steps.get(step);
-        walk.setText(now.whole().in(studio.format()));
-        paper.pickProperty()
-                .set(now.place()
-                        .map(point -> new Paper.Pick(now.owner(), now.subject()))
-                        .orElse(null));
+        step = walking ? Math.floorMod(step + by, steps.size()) : by > 0 ? 0 : steps.size() - 1;
+        walking = true;
+        if (step == steps.size() - 1) {
+            player.stop();
+        }
+        tellStep();
+        redraw();
+    }
+
+    private void tellStep() {
+        walk.setText(steps.get(step).whole().in(studio.format()));
+        walked.setText((step + 1) + " of " + steps.size());
     }
 
     private void walkTo(Paper.Pick pick) {
@@ -399,7 +479,7 @@ public final class DraftView extends BorderPane {
                     && each.owner().equals(pick.piece())
                     && each.subject().equals(pick.point())) {
                 step = i;
-                walk.setText(each.whole().in(studio.format()));
+                tellStep();
             }
         }
     }

@@ -13,6 +13,9 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Work;
+import org.soberhem.core.draft.Draft;
+import org.soberhem.core.draft.Units;
+import org.soberhem.core.draft.Walk;
 import org.soberhem.desk.studio.Situation;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
@@ -20,9 +23,11 @@ import org.soberhem.desk.widget.Parts;
 import org.soberhem.files.exchange.NumbersCsv;
 import org.soberhem.files.exchange.PatternJson;
 import org.soberhem.files.exchange.PatternSvg;
+import org.soberhem.files.print.DraftingCardPdf;
 import org.soberhem.files.print.PaperSize;
 import org.soberhem.files.print.PatternPdf;
 import org.soberhem.files.print.PrintJob;
+import org.soberhem.files.print.RulerPdf;
 
 /** Prints and exports what is shown, at true size. */
 public final class PrintPanel extends VBox {
@@ -31,6 +36,8 @@ public final class PrintPanel extends VBox {
     private final FileDesk files;
     private final ChoiceBox<PaperSize> paper = new ChoiceBox<>();
     private final VBox pages = new VBox(2);
+    private final Button ruler;
+    private String wearer = "";
     private final Label said = Parts.text("", "soft");
     private Optional<PrintJob> job = Optional.empty();
     private Optional<Work> work = Optional.empty();
@@ -49,6 +56,12 @@ public final class PrintPanel extends VBox {
         said.setId("print-said");
         Button pdf =
                 export("PDF, true size", "pdf", () -> PatternPdf.write(job.orElseThrow(), paper.getValue()), "main");
+        Button card = Parts.hinted(
+                export("Drafting card", "card.pdf", () -> card(work.orElseThrow())),
+                "Every step of the draft in the wearer's numbers");
+        ruler = Parts.hinted(
+                export("Paper ruler", "ruler.pdf", () -> ruler(work.orElseThrow())),
+                "The ruler of this scale, true to size, in strips to join");
         FlowPane others = new FlowPane(
                 8,
                 8,
@@ -67,6 +80,7 @@ public final class PrintPanel extends VBox {
                 paper,
                 pages,
                 pdf,
+                new FlowPane(8, 8, card, ruler),
                 Parts.text(
                         "The first page has test squares of 10 cm and 4 in: measure both before anything is cut.",
                         "small",
@@ -88,14 +102,36 @@ public final class PrintPanel extends VBox {
         return PatternJson.write(drawn.sheet(), drawn.draft(), drawn.pattern(), drawn.checks());
     }
 
+    private byte[] card(Work drawn) {
+        return DraftingCardPdf.write(
+                drawn.sheet().sheet(),
+                wearer,
+                Walk.of(drawn.sheet(), drawn.inputs()),
+                studio.format(),
+                paper.getValue());
+    }
+
+    private byte[] ruler(Work drawn) {
+        Draft.Scaling scale = drawn.draft().scale().orElseThrow();
+        double longest = drawn.pattern().pieces().stream()
+                .mapToDouble(piece -> piece.seamLine().box().height())
+                .max()
+                .orElseThrow();
+        String title = Units.formula(scale.law()) + ", at a " + scale.by() + " of "
+                + studio.format().format(scale.measured());
+        return RulerPdf.ofScale(title, scale.unit(), longest, paper.getValue());
+    }
+
     private Button export(String words, String ending, Supplier<byte[]> content, String... styles) {
         Button button = Parts.button(words, () -> ask(ending, content), styles);
-        button.setId("export-" + ending);
+        button.setId("export-" + ending.split("\\.")[0]);
         return button;
     }
 
     void show(Situation situation, Garment garment, Work shown) {
         work = Optional.of(shown);
+        wearer = situation.wearer().name();
+        Parts.show(ruler, shown.draft().scale().isPresent());
         job = Optional.of(new PrintJob(
                 situation.costume().title(),
                 garment.name(),

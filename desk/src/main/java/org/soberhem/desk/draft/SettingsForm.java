@@ -1,46 +1,74 @@
 package org.soberhem.desk.draft;
 
 import java.util.Optional;
-import java.util.function.BiConsumer;
 import javafx.geometry.Pos;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Control;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.costume.Work;
+import org.soberhem.core.draft.CompiledSheet.Adjustable;
 import org.soberhem.core.draft.Units;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
 
-/** The amounts of a sheet that the maker may choose, with their limits and what they are for. */
+/** What the maker may choose on a sheet: amounts with their limits, ways, the scale law; each with what it is for. */
 final class SettingsForm extends VBox {
 
-    private final BiConsumer<String, Length> choose;
+    /** Gets the amount that was chosen for a setting. */
+    @FunctionalInterface
+    interface Amounts {
+        void choose(String setting, Length amount);
+    }
 
-    /** @param choose gets a setting's name and its new amount */
-    SettingsForm(BiConsumer<String, Length> choose) {
-        super(6);
-        this.choose = choose;
+    /** Gets the way that was chosen, by its place and name. */
+    @FunctionalInterface
+    interface Ways {
+        void choose(String choice, int place, String way);
+    }
+
+    private final Amounts amounts;
+    private final Ways ways;
+
+    SettingsForm(Amounts amounts, Ways ways) {
+        super(8);
+        this.amounts = amounts;
+        this.ways = ways;
     }
 
     void show(Work work, LengthFormat format) {
         getChildren().clear();
-        work.sheet().sheet().settings().forEach((name, setting) -> {
-            LengthField field = new LengthField(() -> format, length -> choose.accept(name, length));
-            field.setId("setting-" + name);
-            field.show(Optional.of(Length.ofMillimetres(work.draft().settings().get(name))));
-            Label words = Parts.label(name, "figure");
+        for (Adjustable each : work.sheet().adjustables()) {
+            double value = work.draft().settings().get(each.name());
+            Control field = each.ways().isEmpty() ? amount(each, value, format) : way(each, (int) value);
+            field.setId("setting-" + each.name().replace('.', '-'));
+            String limits =
+                    each.ways().isEmpty() ? Units.shown(each.least()) + " to " + Units.shown(each.most()) + ": " : "";
+            Label words = Parts.label(each.name().replace('.', ' '), "figure");
             words.setMinWidth(84);
-            Label limits = Parts.text(
-                    Units.shown(setting.least().text()) + " to "
-                            + Units.shown(setting.most().text()) + ": " + setting.why(),
-                    "small",
-                    "soft");
-            HBox line = new HBox(8, words, field, limits);
+            HBox line = new HBox(8, words, field);
             line.setAlignment(Pos.CENTER_LEFT);
-            field.setMinWidth(64);
-            getChildren().add(line);
-        });
+            getChildren().add(new VBox(1, line, Parts.text(limits + each.why(), "small", "soft")));
+        }
+    }
+
+    private LengthField amount(Adjustable each, double value, LengthFormat format) {
+        LengthField field = new LengthField(() -> format, length -> amounts.choose(each.name(), length));
+        field.show(Optional.of(Length.ofMillimetres(value)));
+        field.setMinWidth(64);
+        return field;
+    }
+
+    private ChoiceBox<String> way(Adjustable each, int chosen) {
+        ChoiceBox<String> box = new ChoiceBox<>();
+        box.getItems().setAll(each.ways());
+        box.setValue(each.ways().get(chosen));
+        box.valueProperty()
+                .addListener((was, before, now) ->
+                        ways.choose(each.name(), each.ways().indexOf(now), now));
+        return box;
     }
 }

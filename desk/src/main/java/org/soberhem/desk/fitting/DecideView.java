@@ -301,12 +301,7 @@ final class DecideView extends BorderPane {
     }
 
     private void paper(Pattern pattern, Optional<Pattern> ghost) {
-        paper.show(new Paper.Scene(
-                studio.situation().costume().id() + pattern.draft(),
-                pattern,
-                ghost,
-                List.of(),
-                List.of(),
-                studio.format()));
+        paper.show(Paper.Scene.plain(
+                studio.situation().costume().id() + pattern.draft(), pattern, ghost, List.of(), studio.format()));
     }
 }

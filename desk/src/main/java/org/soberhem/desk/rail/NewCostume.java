@@ -1,22 +1,18 @@
 package org.soberhem.desk.rail;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.body.Wearer;
-import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.layers.LayerStack;
+import org.soberhem.desk.sheet.SheetChooser;
 import org.soberhem.desk.studio.Beginning;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
@@ -32,8 +28,7 @@ final class NewCostume extends VBox {
     private final TextField event = new TextField();
     private final ComboBox<String> wearer = new ComboBox<>();
     private final ChoiceBox<LayerStack> stack = new ChoiceBox<>();
-    private final List<CheckBox> sheets = new ArrayList<>();
-    private final FlowPane drafts = new FlowPane(16, 6);
+    private final SheetChooser drafts;
     private final Label problem = Parts.text("", "needs");
 
     /** @param begun is called after the costume has been begun and opened */
@@ -41,11 +36,14 @@ final class NewCostume extends VBox {
         super(10);
         this.studio = studio;
         this.begun = begun;
+        drafts = new SheetChooser(studio, true, chosen -> {});
+        drafts.setPrefHeight(250);
         getStyleClass().add("card");
         title.setPromptText("harbour office secretary");
         title.setPrefColumnCount(22);
         place.setPromptText("where it was worn");
         year.setPrefColumnCount(5);
+        year.textProperty().addListener((was, before, now) -> drafts.show(now));
         event.setPromptText("2027-05-30, or empty");
         event.setPrefColumnCount(12);
         wearer.setEditable(true);
@@ -86,14 +84,7 @@ final class NewCostume extends VBox {
 
     /** Shows the form with the sheets and the wearers that are known. */
     void open() {
-        if (sheets.isEmpty()) {
-            for (CompiledSheet sheet : studio.library().sheets()) {
-                CheckBox box = new CheckBox(sheet.sheet().about().title());
-                box.setUserData(sheet.sheet().id());
-                sheets.add(box);
-            }
-            drafts.getChildren().setAll(sheets);
-        }
+        drafts.show(year.getText());
         wearer.getItems().setAll(studio.wearers().stream().map(Wearer::name).toList());
         Parts.show(this, true);
         title.requestFocus();
@@ -107,10 +98,7 @@ final class NewCostume extends VBox {
                 event.getText(),
                 Optional.ofNullable(wearer.getEditor().getText()).orElse(""),
                 stack.getValue().id(),
-                sheets.stream()
-                        .filter(CheckBox::isSelected)
-                        .map(box -> (String) box.getUserData())
-                        .toList()));
+                drafts.chosen()));
         problem.setText(missing.orElse(""));
         Parts.show(problem, missing.isPresent());
     }

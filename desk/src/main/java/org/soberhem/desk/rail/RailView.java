@@ -52,7 +52,10 @@ public final class RailView extends BorderPane {
         Parts.show(begin, false);
         Button another = Parts.hinted(Parts.button("New costume", this::beginCostume), "Ctrl+N");
         another.setId("new-costume");
-        HBox head = new HBox(16, Parts.label("Costumes", "title"), count, Parts.gap(), search, another);
+        Button sheets = Parts.hinted(
+                Parts.button("Draft sheets", () -> studio.shelfProperty().set(true)), "Ctrl+L");
+        sheets.setId("open-shelf");
+        HBox head = new HBox(16, Parts.label("Costumes", "title"), count, Parts.gap(), search, sheets, another);
         head.setAlignment(Pos.CENTER_LEFT);
         head.setPadding(new Insets(20, 28, 12, 28));
         cards.setPadding(new Insets(4, 28, 28, 28));

@@ -24,6 +24,7 @@ import org.soberhem.desk.draft.DraftView;
 import org.soberhem.desk.draft.PrintPanel;
 import org.soberhem.desk.fitting.FittingPlace;
 import org.soberhem.desk.rail.RailView;
+import org.soberhem.desk.sheet.ShelfView;
 import org.soberhem.desk.silhouette.SilhouetteView;
 import org.soberhem.desk.studio.Situation;
 import org.soberhem.desk.studio.Studio;
@@ -37,6 +38,7 @@ public final class MainView extends StackPane {
     private final Studio studio;
     private final BorderPane frame = new BorderPane();
     private final RailView rail;
+    private final ShelfView shelf;
     private final Map<Stage, Supplier<Node>> makers = new EnumMap<>(Stage.class);
     private final Map<Stage, Node> places = new EnumMap<>(Stage.class);
     private final Label title = Parts.label("Sober Hem", "title");
@@ -57,6 +59,7 @@ public final class MainView extends StackPane {
         ThreadStrip strip = new ThreadStrip(studio);
         getStyleClass().add("main-view");
         rail = new RailView(studio, this::open);
+        shelf = new ShelfView(studio, files);
         makers.put(Stage.DRAFT, () -> new DraftView(studio, new PrintPanel(studio, files)));
         makers.put(Stage.SILHOUETTE, () -> new SilhouetteView(studio));
         makers.put(Stage.TAPE, () -> new TapeView(studio, files));
@@ -71,7 +74,15 @@ public final class MainView extends StackPane {
         });
         getChildren().addAll(frame, shortcuts);
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-        studio.placeProperty().addListener((was, before, now) -> showPlace());
+        studio.placeProperty().addListener((was, before, now) -> {
+            studio.shelfProperty().set(false);
+            showPlace();
+        });
+        studio.shelfProperty().addListener((was, before, now) -> {
+            if (studio.placeProperty().get().isEmpty()) {
+                showPlace();
+            }
+        });
         studio.situationProperty().addListener((was, before, now) -> refresh());
         studio.garmentProperty().addListener((was, before, now) -> refresh());
         studio.darkProperty().addListener((was, before, now) -> darken());
@@ -163,8 +174,13 @@ public final class MainView extends StackPane {
         studio.standingProperty().set(false);
         refresh();
         if (place.isEmpty() || studio.situation() == null) {
-            rail.refresh();
-            frame.setCenter(rail);
+            if (studio.shelfProperty().get()) {
+                shelf.refresh();
+                frame.setCenter(shelf);
+            } else {
+                rail.refresh();
+                frame.setCenter(rail);
+            }
             return;
         }
         Node node =
@@ -186,6 +202,10 @@ public final class MainView extends StackPane {
             rail.beginCostume();
         } else if (event.isAltDown() && event.getCode() == KeyCode.DIGIT1) {
             studio.placeProperty().set(Optional.empty());
+            studio.shelfProperty().set(false);
+        } else if (event.isShortcutDown() && event.getCode() == KeyCode.L) {
+            studio.placeProperty().set(Optional.empty());
+            studio.shelfProperty().set(true);
         } else if (event.isAltDown() && stageOf(event.getCode()).isPresent() && studio.situation() != null) {
             studio.placeProperty().set(stageOf(event.getCode()));
         } else if (event.getCode() == KeyCode.F1) {

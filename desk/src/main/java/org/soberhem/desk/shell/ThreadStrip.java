@@ -41,7 +41,10 @@ final class ThreadStrip extends Pane {
         setPrefWidth(WIDTH);
         stitch.getStyleClass().add("stitch");
         stitch.endYProperty().bind(heightProperty().subtract(30));
-        rail = knot("Rail", new Text(""), () -> studio.placeProperty().set(Optional.empty()));
+        rail = knot("Rail", new Text(""), () -> {
+            studio.placeProperty().set(Optional.empty());
+            studio.shelfProperty().set(false);
+        });
         Parts.hinted(rail, "All costumes (Alt+1)");
         getChildren().addAll(stitch, rail);
         for (Stage stage : Stage.values()) {

@@ -15,6 +15,7 @@ import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.image.PixelReader;
@@ -48,16 +49,6 @@ public final class Tour extends Application {
                 read(scene, "26 1/2");
                 read(scene, "26 3/8");
             }),
-            new Stop("tape-session-dark", (studio, scene) -> {
-                show(studio, "boatman-1780", "", "TAPE");
-                press(scene, "guided");
-                press(scene, "session-next");
-                press(scene, "session-next");
-                read(scene, "34 5/8");
-                press(scene, "session-next");
-                read(scene, "99");
-                studio.darkProperty().set(true);
-            }),
             new Stop("tape-layers", (studio, scene) -> tape(studio, scene, "secretary-1906", "layers")),
             new Stop("tape-values", (studio, scene) -> tape(studio, scene, "keeper-1907", "values")),
             new Stop("tape-history", (studio, scene) -> {
@@ -67,7 +58,23 @@ public final class Tour extends Application {
             }),
             new Stop("tape-sizes", (studio, scene) -> tape(studio, scene, "secretary-1906", "sizes")),
             new Stop("draft-blouse", studio -> show(studio, "secretary-1906", "Blouse", "DRAFT")),
-            new Stop("draft-skirt", studio -> show(studio, "post-1908", "Walking skirt", "DRAFT")),
+            new Stop("draft-sheet", (studio, scene) -> {
+                show(studio, "keeper-1907", "Blouse", "DRAFT");
+                open(scene, "sheet");
+            }),
+            new Stop("draft-walk", (studio, scene) -> {
+                show(studio, "post-1908", "Walking skirt", "DRAFT");
+                open(scene, "numbers");
+                for (int i = 0; i < 44; i++) {
+                    press(scene, "walk-next");
+                }
+            }),
+            new Stop("draft-what-if", (studio, scene) -> {
+                show(studio, "secretary-1906", "Blouse", "DRAFT");
+                open(scene, "what");
+                choose(scene, "what-if", 1);
+                studio.darkProperty().set(true);
+            }),
             new Stop("draft-alter", (studio, scene) -> {
                 show(studio, "keeper-1907", "Blouse", "DRAFT");
                 open(scene, "alter");
@@ -82,22 +89,22 @@ public final class Tour extends Application {
                 show(studio, "post-1908", "Walking skirt", "DRAFT");
                 open(scene, "print");
             }),
-            new Stop("draft-dark", (studio, scene) -> {
-                open(scene, "numbers");
-                show(studio, "keeper-1907", "Blouse", "DRAFT");
-                studio.formatProperty().set(LengthFormat.CENTIMETRES);
+            new Stop("shelf", (studio, scene) -> {
+                studio.placeProperty().set(Optional.empty());
+                studio.shelfProperty().set(true);
+            }),
+            new Stop("sheet-editor", (studio, scene) -> {
+                studio.placeProperty().set(Optional.empty());
+                studio.shelfProperty().set(true);
+                press(scene, "copy-sheet");
                 studio.darkProperty().set(true);
             }),
             new Stop("silhouette", studio -> show(studio, "secretary-1906", "Blouse", "SILHOUETTE")),
             new Stop("fitting-decide", studio -> show(studio, "secretary-1906", "Blouse", "FITTING")),
-            new Stop("fitting-dark", studio -> {
-                show(studio, "secretary-1906", "Blouse", "FITTING");
-                studio.standingProperty().set(true);
-                studio.darkProperty().set(true);
-            }),
             new Stop("fitting-standing", studio -> {
                 show(studio, "secretary-1906", "Blouse", "FITTING");
                 studio.standingProperty().set(true);
+                studio.darkProperty().set(true);
             }));
 
     private static void open(Scene scene, String tab) {
@@ -117,6 +124,11 @@ public final class Tour extends Application {
         scene.getRoot().applyCss();
         ((TextField) scene.lookup("#session-field")).setText(typed);
         press(scene, "session-next");
+    }
+
+    private static void choose(Scene scene, String choice, int place) {
+        scene.getRoot().applyCss();
+        ((ChoiceBox<?>) scene.lookup("#" + choice)).getSelectionModel().select(place);
     }
 
     private static void press(Scene scene, String button) {

@@ -4,7 +4,9 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -36,6 +38,7 @@ import org.soberhem.core.doubt.Doubts;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.DraftException;
 import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.draft.SheetException;
 import org.soberhem.core.layers.Wardrobe;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
@@ -67,21 +70,26 @@ public final class Studio {
     private InTheWay inTheWay;
     private final Map<String, Line<Wearer>> wearers = new LinkedHashMap<>();
     private final Map<String, Line<Costume>> costumes = new LinkedHashMap<>();
-    private final Map<String, CompiledSheet> compiled = new HashMap<>();
+    private final Map<String, CompiledSheet> compiled = lately(MOST_WORKED);
     private final Map<String, Double> tried = new HashMap<>();
 
     /** What a garment is worked out from. */
     private record Recipe(String costume, String garment, String sheet, Inputs inputs, List<Alteration> alterations) {}
 
-    /** The garments worked out last, the oldest forgotten first. */
-    private final Map<Recipe, Work> worked = new LinkedHashMap<>(32, 0.75f, true) {
-        private static final long serialVersionUID = 1L;
+    /** The garments worked out last. */
+    private final Map<Recipe, Work> worked = lately(MOST_WORKED);
 
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Recipe, Work> eldest) {
-            return size() > MOST_WORKED;
-        }
-    };
+    /** Returns a map that forgets what was not asked for the longest. */
+    private static <K, V> Map<K, V> lately(int most) {
+        return new LinkedHashMap<>(32, 0.75f, true) {
+            private static final long serialVersionUID = 1L;
+
+            @Override
+            protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
+                return size() > most;
+            }
+        };
+    }
 
     /** On which line of history the last action at the tape was: the wearer, the costume or the maker's own library. */
     private String lastAtTape = WEARER;
@@ -94,6 +102,7 @@ public final class Studio {
     private final ObjectProperty<Optional<Stage>> place = new SimpleObjectProperty<>(this, "place", Optional.empty());
     private final StringProperty target = new SimpleStringProperty(this, "target", "");
     private final BooleanProperty standing = new SimpleBooleanProperty(this, "standing", false);
+    private final BooleanProperty shelf = new SimpleBooleanProperty(this, "shelf", false);
     private final StringProperty done = new SimpleStringProperty(this, "done", "");
 
     public Studio(Library library, Keeper keeper, Clock clock) {
@@ -192,6 +201,11 @@ public final class Studio {
         return standing;
     }
 
+    /** Whether the shelf of draft sheets is shown instead of the rail. */
+    public BooleanProperty shelfProperty() {
+        return shelf;
+    }
+
     /** What was done last, in words. */
     public StringProperty doneProperty() {
         return done;
@@ -233,17 +247,7 @@ public final class Studio {
                 });
         List<MeasurementSet> sets = wearer.sets();
         List<Garment> garments = new ArrayList<>();
-        for (String id : beginning.sheets()) {
-            String kind = library.sheet(id).orElseThrow().sheet().about().garment();
-            String name = Character.toUpperCase(kind.charAt(0)) + kind.substring(1);
-            boolean taken = garments.stream().anyMatch(garment -> garment.name().equals(name));
-            garments.add(new Garment(
-                    taken ? name + " " + (garments.size() + 1) : name,
-                    library.sheetText(id).orElseThrow(),
-                    Map.of(),
-                    List.of(),
-                    List.of()));
-        }
+        beginning.sheets().forEach(id -> garments.add(garmentOf(id, garments)));
         Costume costume = new Costume(
                 freeId(beginning.title(), costumes.keySet()),
                 beginning.title(),
@@ -260,6 +264,78 @@ public final class Studio {
         keep(costume, "begin", Sentence.of("Began {}", costume.title()));
         open(costume.id());
         place.set(Optional.of(Stage.TAPE));
+    }
+
+    /** Makes a garment from a sheet of the library or the maker's own, named after its kind. */
+    private Garment garmentOf(String sheet, List<Garment> beside) {
+        String text = sheetText(sheet);
+        String kind = compiledSheet(text).sheet().about().garment();
+        String name = Character.toUpperCase(kind.charAt(0)) + kind.substring(1).replace('-', ' ');
+        boolean taken = beside.stream().anyMatch(garment -> garment.name().equals(name));
+        return new Garment(taken ? name + " " + (beside.size() + 1) : name, text, Map.of(), List.of(), List.of());
+    }
+
+    /** Adds a garment, drafted from a sheet, to the costume at hand and shows it. */
+    public void addGarment(String sheet) {
+        Costume costume = situation().costume();
+        Garment added = garmentOf(sheet, costume.garments());
+        keep(costume.adding(added), "garment", Sentence.of("Added the {}", added.name()));
+        garment.set(added.name());
+    }
+
+    /** Drafts a garment of the costume at hand from a changed sheet; the sheet must compile. */
+    public void changeSheet(String garmentName, String text) {
+        Costume costume = situation().costume();
+        Set<String> settings = new HashSet<>();
+        compiledSheet(text).adjustables().forEach(each -> settings.add(each.name()));
+        Garment changed = costume.garment(garmentName).orElseThrow().withSheet(text, settings);
+        keep(costume.with(changed), "sheet", Sentence.of("Changed the sheet of the {}", garmentName));
+    }
+
+    /** Returns every sheet that can be drafted from: the library's and the maker's own that can be read, by year. */
+    public List<OfferedSheet> offeredSheets() {
+        List<OfferedSheet> all = new ArrayList<>();
+        library.sheets().forEach(sheet -> all.add(new OfferedSheet(sheet.sheet().id(), sheet, false)));
+        maker().sheets().forEach((id, text) -> {
+            try {
+                all.add(new OfferedSheet(id, compiledSheet(text), true));
+            } catch (SheetException unfinished) {
+                // It stays in the editor until it can be read.
+                return;
+            }
+        });
+        all.sort(Comparator.comparingInt(each -> each.sheet().sheet().about().from()));
+        return all;
+    }
+
+    /** Returns a sheet as written, the maker's own before the library's. */
+    public String sheetText(String id) {
+        return Optional.ofNullable(maker().sheets().get(id))
+                .or(() -> library.sheetText(id))
+                .orElseThrow(() -> new IllegalArgumentException("There must be a sheet \"" + id + "\""));
+    }
+
+    /** Copies a sheet for the maker to change, and returns the copy's id. */
+    public String copySheet(String id) {
+        return keepNewSheet(id, sheetText(id));
+    }
+
+    /** Keeps a sheet as one of the maker's own under a free id like the one given, and returns it. */
+    public String keepNewSheet(String id, String text) {
+        Set<String> taken = new HashSet<>(maker().sheets().keySet());
+        library.sheets().forEach(sheet -> taken.add(sheet.sheet().id()));
+        String free = freeId(id, taken);
+        keepSheet(free, text.replaceFirst("(?m)^draft:.*$", "draft: " + free));
+        return free;
+    }
+
+    /** Keeps a sheet of the maker's own as written, whether it can be read or not. */
+    public void keepSheet(String id, String text) {
+        keep(maker().withSheet(id, text), "sheet", Sentence.of("Changed the sheet {}", id));
+    }
+
+    public void dropSheet(String id) {
+        keep(maker().withoutSheet(id), "drop sheet", Sentence.of("Removed the sheet {}", id));
     }
 
     private static String freeId(String words, Set<String> taken) {
@@ -368,10 +444,12 @@ public final class Studio {
     }
 
     private void step(boolean back) {
-        if (situation() == null) {
+        String kind = place.get().filter(Stage.TAPE::equals).isPresent() ? lastAtTape : COSTUME;
+        if (shelf.get()) {
+            kind = MAKER;
+        } else if (situation() == null) {
             return;
         }
-        String kind = place.get().filter(Stage.TAPE::equals).isPresent() ? lastAtTape : COSTUME;
         switch (kind) {
             case WEARER -> {
                 Line<Wearer> was = wearers.get(situation().wearer().id());
@@ -392,7 +470,9 @@ public final class Studio {
                 say(was, now, back);
             }
         }
-        refresh(costumes.get(situation().costume().id()).value());
+        if (situation() != null) {
+            refresh(costumes.get(situation().costume().id()).value());
+        }
     }
 
     private void say(Line<?> was, Line<?> now, boolean back) {
@@ -416,14 +496,28 @@ public final class Studio {
      * @return why it cannot be chosen, if it cannot
      */
     public Optional<String> choose(String garmentName, String setting, Length amount) {
+        return choose(garmentName, setting, amount.toMillimetres(), amount);
+    }
+
+    /**
+     * Chooses one of the ways of a choice of a garment's sheet.
+     *
+     * @param way its place, from 0
+     * @return why it cannot be chosen, if it cannot
+     */
+    public Optional<String> chooseWay(String garmentName, String choice, int way, String name) {
+        return choose(garmentName, choice, way, name);
+    }
+
+    private Optional<String> choose(String garmentName, String setting, double value, Object shown) {
         Costume costume = situation().costume();
-        Garment changed = costume.garment(garmentName).orElseThrow().withSetting(setting, amount.toMillimetres());
+        Garment changed = costume.garment(garmentName).orElseThrow().withSetting(setting, value);
         try {
             work(costume.id(), changed, tape.inputs(situation().set().orElseThrow(), costume, changed.settings()));
         } catch (DraftException refused) {
             return Optional.of(refused.getMessage());
         }
-        keep(costume.with(changed), "setting", Sentence.of("{}: {} is {}", garmentName, setting, amount));
+        keep(costume.with(changed), "setting", Sentence.of("{}: {} is {}", garmentName, setting, shown));
         return Optional.empty();
     }
 
@@ -464,7 +558,11 @@ public final class Studio {
 
     /** Returns the compiled sheet of a garment. */
     public CompiledSheet sheet(Garment of) {
-        return compiled.computeIfAbsent(of.sheet(), SheetReader::read);
+        return compiledSheet(of.sheet());
+    }
+
+    private CompiledSheet compiledSheet(String text) {
+        return compiled.computeIfAbsent(text, SheetReader::read);
     }
 
     /** Returns a garment worked out, again only if something that it is made of changed. */

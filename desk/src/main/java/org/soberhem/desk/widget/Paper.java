@@ -15,6 +15,7 @@ import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Text;
 import javafx.stage.Screen;
 import org.soberhem.core.draft.Plate;
+import org.soberhem.core.draft.Walk;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthUnit;
@@ -40,6 +41,8 @@ public final class Paper extends Region {
      * @param pattern the pattern as it stands
      * @param ghost an earlier state to compare with
      * @param plates what the sheet draws; empty to leave construction lines and letters out
+     * @param steps how it is drawn, for the construction lines
+     * @param walked how many of the steps are shown; empty to show the finished drawing
      * @param troubled piece.edge and piece.level where a check fails
      * @param format for the rulers
      */
@@ -48,8 +51,30 @@ public final class Paper extends Region {
             Pattern pattern,
             Optional<Pattern> ghost,
             List<Plate> plates,
+            List<Walk.Step> steps,
+            Optional<Integer> walked,
             List<String> troubled,
-            LengthFormat format) {}
+            LengthFormat format) {
+
+        /** Returns a drawing of seam and cutting lines alone. */
+        public static Scene plain(
+                String subject, Pattern pattern, Optional<Pattern> ghost, List<String> troubled, LengthFormat format) {
+            return new Scene(subject, pattern, ghost, List.of(), List.of(), Optional.empty(), troubled, format);
+        }
+
+        /** Returns the steps of a plate: its own, and on the first plate of a frame the frame's. */
+        private List<Walk.Step> stepsOf(Plate plate, int until) {
+            boolean first = plates.stream()
+                    .filter(other -> other.frame().equals(plate.frame()))
+                    .findFirst()
+                    .filter(plate::equals)
+                    .isPresent();
+            return steps.subList(0, until).stream()
+                    .filter(step -> step.owner().equals(plate.piece())
+                            || first && step.owner().equals(plate.frame()))
+                    .toList();
+        }
+    }
 
     private static final double RULER = 18;
     private static final double MARGIN = 28;
@@ -227,7 +252,20 @@ public final class Paper extends Region {
                     .filter(name -> name.startsWith(piece.name() + "."))
                     .map(name -> name.substring(piece.name().length() + 1))
                     .toList();
-            drawing.getChildren().add(new PieceDrawing(spread, place, view).full(plate, picked, troubled));
+            PieceDrawing drawn = new PieceDrawing(spread, place, view);
+            if (scene.walked().isPresent() && plate.isPresent()) {
+                int walked = scene.walked().get();
+                Walk.Step now = scene.steps().get(walked - 1);
+                drawing.getChildren().add(drawn.walked(scene.stepsOf(plate.get(), walked), now));
+                continue;
+            }
+            drawing.getChildren()
+                    .add(drawn.full(
+                            plate,
+                            plate.map(each -> scene.stepsOf(each, scene.steps().size()))
+                                    .orElse(List.of()),
+                            picked,
+                            troubled));
         }
         // Over the pieces: beneath them it would show only where it is the larger.
         scene.ghost().ifPresent(this::drawGhost);

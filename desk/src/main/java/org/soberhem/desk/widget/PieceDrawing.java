@@ -1,17 +1,21 @@
 package org.soberhem.desk.widget;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.Group;
 import javafx.scene.Node;
 import javafx.scene.shape.Circle;
 import javafx.scene.text.Text;
 import org.soberhem.core.draft.Plate;
+import org.soberhem.core.draft.Walk;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
+import org.soberhem.core.pattern.Dart;
 import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.Level;
 import org.soberhem.core.pattern.MarkLine;
@@ -65,13 +69,14 @@ public final class PieceDrawing {
      * Draws everything.
      *
      * @param plate what the sheet draws, for construction lines and letters
+     * @param steps how it is drawn
      * @param picked letter of the chosen point, if it is in this piece
      * @param troubled names of edges and levels where a check fails
      */
-    Group full(Optional<Plate> plate, Optional<String> picked, List<String> troubled) {
+    Group full(Optional<Plate> plate, List<Walk.Step> steps, Optional<String> picked, List<String> troubled) {
         Piece piece = spread.piece();
         group.getChildren().add(Ink.polygon(screen(piece.cuttingLine().corners()), "cut-line"));
-        plate.ifPresent(this::construction);
+        plate.ifPresent(drawn -> construction(drawn, steps));
         for (Edge edge : piece.edges()) {
             group.getChildren().add(Ink.polyline(screen(edge.path()), piece.isFold(edge) ? "fold" : "seam-line"));
             if (troubled.contains(edge.name())) {
@@ -85,6 +90,9 @@ public final class PieceDrawing {
         for (MarkLine line : piece.lines()) {
             group.getChildren().add(Ink.line(screen(line.from()), screen(line.to()), "mark"));
         }
+        for (Dart dart : piece.darts()) {
+            group.getChildren().add(Ink.polyline(screen(List.of(dart.first(), dart.point(), dart.second())), "dart"));
+        }
         piece.notches().forEach(this::notch);
         grain();
         names(plate);
@@ -92,19 +100,66 @@ public final class PieceDrawing {
         return group;
     }
 
-    private void construction(Plate plate) {
-        double least =
-                plate.points().stream().mapToDouble(p -> p.at().y()).min().orElse(0);
-        double most = plate.points().stream().mapToDouble(p -> p.at().y()).max().orElse(0);
-        group.getChildren().add(Ink.line(screen(new Point(0, least)), screen(new Point(0, most)), "construction"));
-        for (Plate.PlatePoint point : plate.points()) {
-            if (!point.corner() && Math.abs(point.at().x()) > 1) {
-                group.getChildren()
-                        .add(Ink.line(screen(new Point(0, point.at().y())), screen(point.at()), "construction"));
-            }
-        }
+    private void construction(Plate plate, List<Walk.Step> steps) {
+        baseLine(plate.points().stream().map(Plate.PlatePoint::at).toList());
+        Set<String> letters = new HashSet<>();
+        plate.points().stream().filter(point -> !point.corner()).forEach(point -> letters.add(point.name()));
+        steps.stream()
+                .filter(step -> letters.contains(step.subject()))
+                .flatMap(step -> step.helping().stream())
+                .forEach(line -> group.getChildren().add(Ink.polyline(screen(line), "construction")));
         for (Path drawn : plate.drawn()) {
             group.getChildren().add(Ink.polyline(screen(drawn), "plate"));
+        }
+    }
+
+    private void baseLine(List<Point> points) {
+        if (points.isEmpty()) {
+            return;
+        }
+        double least = points.stream().mapToDouble(Point::y).min().orElse(0);
+        double most = points.stream().mapToDouble(Point::y).max().orElse(0);
+        group.getChildren().add(Ink.line(screen(new Point(0, least)), screen(new Point(0, most)), "construction"));
+    }
+
+    /**
+     * Draws as far as one has come by hand.
+     *
+     * @param steps the steps of this piece and of its frame that are done
+     * @param now the step that is being done; stands out if it is one of them
+     */
+    Group walked(List<Walk.Step> steps, Walk.Step now) {
+        baseLine(steps.stream().flatMap(step -> step.place().stream()).toList());
+        List<Point> taken = new ArrayList<>();
+        for (Walk.Step step : steps) {
+            boolean current = step == now;
+            String line = step.kind() == Walk.Kind.MARK ? "dart" : "seam-line";
+            step.helping()
+                    .forEach(each ->
+                            group.getChildren().add(Ink.polyline(screen(each), current ? "walked" : "construction")));
+            step.line()
+                    .ifPresent(drawn ->
+                            group.getChildren().add(Ink.polyline(screen(drawn), current ? "walked drawn" : line)));
+            step.place().ifPresent(at -> walkedPoint(step.subject(), screen(at), current, taken));
+            if (step.kind() == Walk.Kind.CUT) {
+                group.getChildren()
+                        .add(Ink.polygon(screen(spread.piece().cuttingLine().corners()), "cut-line"));
+                spread.piece().notches().forEach(this::notch);
+                grain();
+            }
+        }
+        return group;
+    }
+
+    private void walkedPoint(String letter, Point at, boolean current, List<Point> taken) {
+        group.getChildren()
+                .add(Ink.shape(
+                        new Circle(at.x(), at.y(), current ? 4 : 1.8), current ? "point-dot picked" : "point-dot"));
+        Point beside = at.plus(new Point(LETTER_AWAY * 0.8, -LETTER_AWAY * 0.8));
+        if (current || taken.stream().noneMatch(other -> other.distanceTo(beside) < 12)) {
+            taken.add(beside);
+            group.getChildren()
+                    .add(Ink.text(letter, beside.x(), beside.y(), current ? "point-letter picked" : "point-letter"));
         }
     }
 

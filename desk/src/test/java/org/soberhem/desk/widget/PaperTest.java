@@ -45,7 +45,14 @@ class PaperTest {
     private void show(Inputs inputs) {
         Draft draft = Drafter.draft(BLOUSE, inputs);
         paper.show(new Paper.Scene(
-                "one", draft.pattern(), Optional.empty(), draft.plates(), List.of(), LengthFormat.INCH_EIGHTHS));
+                "one",
+                draft.pattern(),
+                Optional.empty(),
+                draft.plates(),
+                List.of(),
+                Optional.empty(),
+                List.of(),
+                LengthFormat.INCH_EIGHTHS));
     }
 
     private Bounds first(FxRobot robot) {

@@ -15,7 +15,28 @@ public final class RulerPdf {
     private static final double HEAD = 40;
     private static final double SIDE = 15;
 
+    /** Units longer than this, in millimetres, are divided further. */
+    private static final double HANDY = 80;
+
     private RulerPdf() {}
+
+    /**
+     * Returns the PDF of a ruler that reaches over a draft. A scale whose unit does not go on the paper, such as half the
+     * breast, is ruled in as many equal parts as make them handy, and says so.
+     *
+     * @param title what the ruler is for
+     * @param unit length of one unit, in millimetres, greater than 0
+     * @param reach how far it must reach, in millimetres
+     * @param paper the sheets
+     */
+    public static byte[] ofScale(String title, double unit, double reach, PaperSize paper) {
+        int parts = 1;
+        while (unit / parts > HANDY) {
+            parts *= 2;
+        }
+        String words = parts == 1 ? title : title + "; its numbers are " + parts + "ths of the scale";
+        return write(words, unit / parts, (int) Math.ceil(reach * parts / unit), paper);
+    }
 
     /**
      * Returns the PDF.

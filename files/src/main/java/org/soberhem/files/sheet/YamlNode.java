@@ -8,8 +8,10 @@ import java.util.Map;
 import java.util.Optional;
 import org.snakeyaml.engine.v2.api.LoadSettings;
 import org.snakeyaml.engine.v2.api.lowlevel.Compose;
+import org.snakeyaml.engine.v2.common.FlowStyle;
 import org.snakeyaml.engine.v2.exceptions.MarkedYamlEngineException;
 import org.snakeyaml.engine.v2.exceptions.YamlEngineException;
+import org.snakeyaml.engine.v2.nodes.CollectionNode;
 import org.snakeyaml.engine.v2.nodes.MappingNode;
 import org.snakeyaml.engine.v2.nodes.Node;
 import org.snakeyaml.engine.v2.nodes.NodeTuple;
@@ -86,6 +88,21 @@ public final class YamlNode {
 
     public boolean isMap() {
         return node instanceof MappingNode;
+    }
+
+    /** Says whether a map or list is written in brackets, not in lines. */
+    boolean isFlow() {
+        return node instanceof CollectionNode<?> collection && collection.getFlowStyle() == FlowStyle.FLOW;
+    }
+
+    /** Returns where the node begins in the text of its document. */
+    int from(String text) {
+        return text.offsetByCodePoints(0, node.getStartMark().orElseThrow().getIndex());
+    }
+
+    /** Returns where the node ends in the text of its document. */
+    int to(String text) {
+        return text.offsetByCodePoints(0, node.getEndMark().orElseThrow().getIndex());
     }
 
     /** Returns the text of a scalar. */

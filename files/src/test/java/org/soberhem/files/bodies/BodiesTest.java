@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -20,10 +21,8 @@ import org.soberhem.core.alter.Outcome;
 import org.soberhem.core.alter.Sides;
 import org.soberhem.core.alter.TakeInSeam;
 import org.soberhem.core.draft.CompiledSheet;
-import org.soberhem.core.draft.DraftSheet;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
-import org.soberhem.core.draft.Written;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
@@ -43,21 +42,34 @@ class BodiesTest {
     private static final Library LIBRARY = Library.shipped();
     private static final List<Inputs> BODIES = Bodies.all();
 
+    /** Every ninth body, for what takes long; both sexes, from the slightest to the stoutest, are among them. */
+    private static final List<Inputs> SOME = IntStream.range(0, BODIES.size())
+            .filter(i -> i % 9 == 0)
+            .mapToObj(BODIES::get)
+            .toList();
+
     static Stream<Arguments> sheets() {
         return LIBRARY.sheets().stream()
                 .flatMap(sheet -> Stream.of(
-                        Arguments.of(sheet.sheet().id(), "least", settings(sheet, DraftSheet.Setting::least)),
-                        Arguments.of(sheet.sheet().id(), "most", settings(sheet, DraftSheet.Setting::most))));
+                        Arguments.of(
+                                sheet.sheet().id(), "least", settings(sheet, CompiledSheet.Adjustable::least, false)),
+                        Arguments.of(
+                                sheet.sheet().id(), "most", settings(sheet, CompiledSheet.Adjustable::most, true))));
     }
 
-    private static Function<Inputs, Inputs> settings(CompiledSheet sheet, Function<DraftSheet.Setting, Written> limit) {
+    private static Function<Inputs, Inputs> settings(
+            CompiledSheet sheet, Function<CompiledSheet.Adjustable, String> limit, boolean last) {
         return body -> {
             Inputs chosen = body;
-            for (var setting : sheet.sheet().settings().entrySet()) {
-                double value = LengthEntry.parse(limit.apply(setting.getValue()).text(), LengthUnit.INCH)
-                        .value()
-                        .toMillimetres();
-                chosen = chosen.withSetting(setting.getKey(), value);
+            for (CompiledSheet.Adjustable each : sheet.adjustables()) {
+                if (each.ways().isEmpty()) {
+                    double value = LengthEntry.parse(limit.apply(each), LengthUnit.INCH)
+                            .value()
+                            .toMillimetres();
+                    chosen = chosen.withSetting(each.name(), value);
+                } else {
+                    chosen = chosen.withSetting(each.name(), last ? each.ways().size() - 1.0 : 0.0);
+                }
             }
             return chosen;
         };
@@ -83,11 +95,11 @@ class BodiesTest {
 
     @ParameterizedTest(name = "{0}, settings at their {1}")
     @MethodSource("sheets")
-    void sheet_onEveryBody_afterEveryAlteration_isClosedAndTrueOrRefused(
+    void sheet_onManyBodies_afterEveryAlteration_isClosedAndTrueOrRefused(
             String id, String limit, Function<Inputs, Inputs> settings) {
         CompiledSheet sheet = LIBRARY.sheet(id).orElseThrow();
         int done = 0;
-        for (Inputs body : BODIES) {
+        for (Inputs body : SOME) {
             Pattern pattern = Drafter.draft(sheet, settings.apply(body)).pattern();
             for (Alteration alteration : largest(pattern)) {
                 Outcome outcome = alteration.apply(pattern);
@@ -106,8 +118,7 @@ class BodiesTest {
             }
         }
         // Nearly all are done: a refusal is the exception.
-        assertThat(done)
-                .isGreaterThan(BODIES.size() * largest(anyPattern(sheet)).size() * 9 / 10);
+        assertThat(done).isGreaterThan(SOME.size() * largest(anyPattern(sheet)).size() * 9 / 10);
     }
 
     @ParameterizedTest(name = "{0}, settings at their {1}")

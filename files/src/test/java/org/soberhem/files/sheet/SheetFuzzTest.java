@@ -15,7 +15,7 @@ import org.soberhem.files.library.Library;
 /** Spoils the shipped sheets at random places; whatever comes out is read or refused in words, never anything else. */
 class SheetFuzzTest {
 
-    private static final int MUTATIONS = 300;
+    private static final int MUTATIONS = 1250;
     private static final List<String> PIECES_OF_SHEETS = List.of(
             "/",
             "0",
@@ -44,6 +44,16 @@ class SheetFuzzTest {
             "  ",
             "front.",
             "girth(",
+            "{from: A, towards: B, by: 1 in}",
+            "{arc: [A, 5 in], meets-arc: [B, 4 in]}",
+            "solve: {x: {from: 0 in, to: 9 in, until: length(front.side), is: 9 in}}",
+            "amounts: {x: bust}",
+            "choices: {x: {of: [a, b], why: c}}",
+            "rectangle: {along: 9 in, out: 9 in}",
+            "through: [A, B]",
+            "leaves: A",
+            "on: ",
+            "rulers: [[1 in, 2, 3 in]]",
             "((((((((((",
             "é",
             "\t");
