@@ -40,8 +40,16 @@ public final class CompiledSheet {
 
     record PointAt(String name, int slot, Step step, boolean corner) {}
 
-    /** An amount to be found; {@code watched} are the edges of its own piece that it is found by. */
-    record Solve(String name, int slot, Formula from, Formula to, Formula until, Formula is, List<EdgeRun> watched) {}
+    /** An amount to be found; {@code watched} are those of the {@code edges} of its own piece that it is found by. */
+    record Solve(
+            String name,
+            int slot,
+            Formula from,
+            Formula to,
+            Formula until,
+            Formula is,
+            List<EdgeRun> edges,
+            List<EdgeRun> watched) {}
 
     /** The points of a frame or a piece, in an order in which each comes after those it needs. */
     record Ground(
@@ -52,7 +60,13 @@ public final class CompiledSheet {
             List<Solve> solves,
             Optional<Ruling> ruling) {}
 
-    /** One join of an outline: the letters of its ends, and the slots of every point that it is drawn by. */
+    /** Instead of the slot of a guide: square to the edge that meets there. */
+    static final int SQUARE = -1;
+
+    /**
+     * One join of an outline: the letters of its ends, and the slots of every point that it is drawn by; {@code leaves} and
+     * {@code comes} may be {@link #SQUARE}.
+     */
     record Join(
             String from,
             String to,
@@ -73,7 +87,21 @@ public final class CompiledSheet {
             String to,
             List<Join> joins,
             Formula included,
-            Formula added) {}
+            Formula added) {
+
+        /** Says whether the edge leaves its start square to the edge before it. */
+        boolean leavesSquare() {
+            return joins.get(0).leaves().filter(slot -> slot == SQUARE).isPresent();
+        }
+
+        /** Says whether the edge comes into its end square to the edge after it. */
+        boolean comesSquare() {
+            return joins.get(joins.size() - 1)
+                    .comes()
+                    .filter(slot -> slot == SQUARE)
+                    .isPresent();
+        }
+    }
 
     record NotchAt(String name, String edge, Formula share) {}
 

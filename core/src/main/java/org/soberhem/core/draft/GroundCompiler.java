@@ -61,8 +61,8 @@ final class GroundCompiler {
             Formula until = new FormulaReader(solve.until(), scope).read();
             Formula is = Formula.of(solve.is(), scope, until.dimension());
             Formula[] limit = limits.get(solves.size());
-            solves.add(
-                    new CompiledSheet.Solve(amount, own.get(amount).slot(), limit[0], limit[1], until, is, List.of()));
+            solves.add(new CompiledSheet.Solve(
+                    amount, own.get(amount).slot(), limit[0], limit[1], until, is, List.of(), List.of()));
         });
         List<CompiledSheet.PointAt> points = new ArrayList<>();
         written.points()

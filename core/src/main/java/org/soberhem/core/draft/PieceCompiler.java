@@ -15,6 +15,9 @@ import org.soberhem.core.pattern.Role;
 /** Compiles the outline, the edges and the marks of a piece. */
 final class PieceCompiler {
 
+    /** Instead of a letter: square to the edge that meets there. */
+    private static final String SQUARE = "square";
+
     private static final Written HALF = new Written("1/2", 0);
     private static final Written FULLNESS = new Written("2/3", 0);
 
@@ -52,8 +55,8 @@ final class PieceCompiler {
             if (join.form() == DraftSheet.JoinSheet.Form.TOWARDS) {
                 join.guides().forEach(guide -> guides.add(guide.text()));
             }
-            join.leaves().ifPresent(guide -> guides.add(guide.text()));
-            join.comes().ifPresent(guide -> guides.add(guide.text()));
+            direction(join.leaves()).ifPresent(guide -> guides.add(guide.text()));
+            direction(join.comes()).ifPresent(guide -> guides.add(guide.text()));
         }
         written.outline().forEach(join -> guides.remove(join.to().text()));
         CompiledSheet.Ground plain = ground.compiled();
@@ -77,6 +80,7 @@ final class PieceCompiler {
                 solve.to(),
                 solve.until(),
                 solve.is(),
+                edges,
                 edges.stream()
                         .filter(edge -> solve.until().edges().contains(edge.path())
                                 || solve.is().edges().contains(edge.path()))
@@ -165,9 +169,14 @@ final class PieceCompiler {
     private static List<Written> named(DraftSheet.JoinSheet join) {
         List<Written> named = new ArrayList<>(List.of(join.to()));
         named.addAll(join.guides());
-        join.leaves().ifPresent(named::add);
-        join.comes().ifPresent(named::add);
+        direction(join.leaves()).ifPresent(named::add);
+        direction(join.comes()).ifPresent(named::add);
         return named;
+    }
+
+    /** Returns the point that gives a direction, unless the direction is square to another edge. */
+    private static Optional<Written> direction(Optional<Written> guide) {
+        return guide.filter(word -> !SQUARE.equals(word.text()));
     }
 
     private void namesPoints(DraftSheet.JoinSheet join) {
@@ -201,7 +210,7 @@ final class PieceCompiler {
     }
 
     private int slot(String point) {
-        return ground.visible().get(point);
+        return SQUARE.equals(point) ? CompiledSheet.SQUARE : ground.visible().get(point);
     }
 
     private List<CompiledSheet.EdgeRun> edges(List<CompiledSheet.Join> joins) {
@@ -244,7 +253,41 @@ final class PieceCompiler {
             }
         });
         runs.sort((a, b) -> Integer.compare(starts.get(a.name()), starts.get(b.name())));
+        for (int i = 0; i < runs.size(); i++) {
+            square(runs.get(i), runs.get((i + 1) % runs.size()));
+        }
         return List.copyOf(runs);
+    }
+
+    /** Only the ends of an edge can be square to another, and only to one that is not itself drawn by its neighbours. */
+    private void square(CompiledSheet.EdgeRun edge, CompiledSheet.EdgeRun next) {
+        List<CompiledSheet.Join> joins = edge.joins();
+        for (int i = 0; i < joins.size(); i++) {
+            boolean leaves = i > 0
+                    && joins.get(i)
+                            .leaves()
+                            .filter(s -> s == CompiledSheet.SQUARE)
+                            .isPresent();
+            boolean comes = i < joins.size() - 1
+                    && joins.get(i)
+                            .comes()
+                            .filter(s -> s == CompiledSheet.SQUARE)
+                            .isPresent();
+            if (leaves || comes) {
+                throw new SheetException(
+                        written.line(),
+                        "edge \"" + edge.name() + "\" of piece \"" + piece
+                                + "\" can be square to another edge at its own ends only");
+            }
+        }
+        boolean nextIsSquare = next.leavesSquare() || next.comesSquare();
+        boolean isSquare = edge.leavesSquare() || edge.comesSquare();
+        if (edge.comesSquare() && nextIsSquare || next.leavesSquare() && isSquare) {
+            throw new SheetException(
+                    written.line(),
+                    "edges \"" + edge.name() + "\" and \"" + next.name() + "\" of piece \"" + piece
+                            + "\": one that is square to its neighbours cannot have another square to it");
+        }
     }
 
     private CompiledSheet.EdgeRun edge(String name, DraftSheet.EdgeSheet edge, List<CompiledSheet.Join> run) {

@@ -42,7 +42,7 @@ final class PieceDrawer {
         runs.slots().forEach((name, slot) -> points.put(name, frame.point(slot)));
         place();
         for (CompiledSheet.EdgeRun edge : runs.edges()) {
-            drawn.add(EdgeDrawer.path(runs.name(), edge, frame));
+            drawn.add(EdgeDrawer.path(runs.name(), runs.edges(), edge, frame));
         }
         boolean turned = outline(drawn).signedArea() < 0;
         List<Path> sewn = withoutIncluded(turned ? reversed(drawn) : drawn, turned);

@@ -49,7 +49,7 @@ final class Solver {
         frame.slots[solve.slot()] = amount;
         Drafter.points(ground, frame);
         for (CompiledSheet.EdgeRun edge : solve.watched()) {
-            frame.paths.set(edge.path(), EdgeDrawer.path(ground.name(), edge, frame));
+            frame.paths.set(edge.path(), EdgeDrawer.path(ground.name(), solve.edges(), edge, frame));
         }
         return solve.until().value(frame) - solve.is().value(frame);
     }

@@ -101,7 +101,7 @@ final class WalkWriter {
         Piece piece = drawn.get(runs.name()).piece();
         for (CompiledSheet.EdgeRun run : runs.edges()) {
             Edge edge = piece.edge(run.name()).orElseThrow();
-            Path line = EdgeDrawer.path(runs.name(), run, frame);
+            Path line = EdgeDrawer.path(runs.name(), runs.edges(), run, frame);
             steps.add(new Walk.Step(
                     runs.name(),
                     run.name(),
@@ -153,20 +153,18 @@ final class WalkWriter {
                 Sentence through = guides.isEmpty()
                         ? Sentence.of("to {} in a curve", join.to())
                         : Sentence.of("to {} in a curve through {}", join.to(), String.join(", ", guides));
-                if (written.leaves().isPresent()) {
-                    through = Sentence.of(
-                            "{}, setting out towards {}",
-                            through,
-                            written.leaves().get().text());
-                }
-                yield written.comes().isPresent()
-                        ? Sentence.of(
-                                "{}, coming from {}",
-                                through,
-                                written.comes().get().text())
-                        : through;
+                Sentence setOut = written.leaves()
+                        .map(guide -> Sentence.of("{}, setting out {}", through, towards(guide, "towards", "before")))
+                        .orElse(through);
+                yield written.comes()
+                        .map(guide -> Sentence.of("{}, coming in {}", setOut, towards(guide, "from", "after")))
+                        .orElse(setOut);
             }
         };
+    }
+
+    private static String towards(Written guide, String way, String neighbour) {
+        return "square".equals(guide.text()) ? "square to the edge " + neighbour : way + " " + guide.text();
     }
 
     private void marks(Piece piece) {

@@ -38,13 +38,13 @@ public record SeamCheck(Seam seam, Side side, double firstLength, double secondL
         String where = seam.name() + (side == Side.MIDDLE ? "" : " (" + side.words() + ")");
         if (seam.kind().byFullness()) {
             return Sentence.of(
-                    "{}: {} {} into {}, each quarter {} into {}; fullness {}, wanted {} to {}",
+                    "{}: {} {} into {}, half way {} meets {}; fullness {}, wanted {} to {}",
                     where,
                     firstLength,
                     seam.kind() == Seam.Kind.GATHERED ? "gathered" : "pleated",
                     secondLength,
-                    firstLength / 4,
-                    secondLength / 4,
+                    firstLength / 2,
+                    secondLength / 2,
                     ratio(fullness()),
                     ratio(seam.least()),
                     ratio(seam.most()));

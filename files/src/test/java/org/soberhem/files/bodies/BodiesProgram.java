@@ -90,8 +90,9 @@ public final class BodiesProgram {
         body.put("upper-arm*", row.get("bicep_flexed_girth_cm") * about(0.94, random));
         body.put("below-knee*", row.get("calf_girth_cm") * about(0.93, random));
         body.put("elbow-bent*", row.get("forearm_girth_cm") * about(1.08, random));
-        body.put("across-back*", row.get("biacromial_breadth_cm") * about(0.90, random));
-        body.put("across-chest*", row.get("biacromial_breadth_cm") * about(0.84, random));
+        double across = 0.50 * row.get("biacromial_breadth_cm") + 0.19 * bust;
+        body.put("across-back*", across * about(1, random));
+        body.put("across-chest*", across * about(0.94, random));
         body.put("shoulder-width*", row.get("biacromial_breadth_cm") * about(1.03, random));
         body.put("shoulder-length*", row.get("biacromial_breadth_cm") * about(0.32, random));
         body.put("shoulder-slope*", height * about(0.028, random));

@@ -63,7 +63,7 @@ class RectanglesTest {
         assertThat(pattern.seamChecks()).singleElement().satisfies(check -> {
             assertThat(check.fullness()).isEqualTo(2.5, within(1e-9));
             assertThat(check.sentence().in(LengthFormat.INCH_EIGHTHS))
-                    .isEqualTo("sleeve end to cuff upper: 20 in gathered into 8 in, each quarter 5 in into 2 in; "
+                    .isEqualTo("sleeve end to cuff upper: 20 in gathered into 8 in, half way 10 in meets 4 in; "
                             + "fullness 2.5, wanted 2.0 to 3.0");
         });
     }
