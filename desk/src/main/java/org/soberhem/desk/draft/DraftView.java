@@ -283,12 +283,14 @@ public final class DraftView extends BorderPane {
 
     private VBox empty(Situation now) {
         if (now.costume().garments().isEmpty()) {
+            Button first = Parts.button("Add a garment", this::addGarment, "main");
+            first.setId("first-garment");
             VBox none = new VBox(
                     8,
                     Parts.label("No garment has a pattern yet", "title"),
                     Parts.text(
                             "Choose a sheet from the shelf, or change a copy of one; the wearer can be measured before or after."),
-                    Parts.button("Add a garment", this::addGarment, "main"));
+                    first);
             none.setPadding(new Insets(60));
             return none;
         }
@@ -453,16 +455,22 @@ public final class DraftView extends BorderPane {
         studio.tryMeasure(id, value.toMillimetres());
     }
 
-    /** Goes on or back; the first time the walk begins at its first step, with nothing else on the paper. */
+    /** Goes on or back, from the chosen point or else from the first step; nothing is on the paper but what is drawn so far. */
     private void walkBy(int by) {
         if (steps.isEmpty()) {
             return;
         }
-        step = walking ? Math.floorMod(step + by, steps.size()) : by > 0 ? 0 : steps.size() - 1;
+        boolean goesOn = walking || paper.pickProperty().get() != null;
+        step = goesOn ? Math.floorMod(step + by, steps.size()) : by > 0 ? 0 : steps.size() - 1;
         walking = true;
         if (step == steps.size() - 1) {
             player.stop();
         }
+        Walk.Step now = steps.get(step);
+        paper.pickProperty()
+                .set(now.place()
+                        .map(at -> new Paper.Pick(now.owner(), now.subject()))
+                        .orElse(null));
         tellStep();
         redraw();
     }

@@ -149,7 +149,7 @@ class JourneyTest {
         Paper paper = robot.lookup((Node node) -> node instanceof Paper).query();
         assertThat(paper.pickProperty().get()).isEqualTo(new Paper.Pick("front", "C"));
         assertThat(robot.lookup((Labeled label) ->
-                                String.valueOf(label.getText()).startsWith("front, C: along the base line 2⅛"))
+                                String.valueOf(label.getText()).startsWith("front: C: along the base line 2⅛"))
                         .tryQuery())
                 .isPresent();
         robot.type(KeyCode.PAGE_DOWN);
@@ -205,7 +205,7 @@ class JourneyTest {
     @Test
     void draft_settingBeyondItsLimits_isRefusedInWords_withinThemItIsKept(FxRobot robot) {
         openBlouse(robot);
-        robot.clickOn("Alter");
+        robot.clickOn("Sheet");
         TextField lap = robot.lookup("#setting-lap").queryAs(TextField.class);
         robot.interact(() -> {
             lap.setText("9");
