@@ -30,11 +30,14 @@ import org.soberhem.core.pattern.Side;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.store.Workspace;
 
-/** Fills a fresh workspace with the demo: six wearers, six costumes at different stages. All of it is invented. */
+/** Fills a fresh workspace with the demo: eight wearers, nine costumes at different stages. All of it is invented. */
 public final class Demo {
 
     private static final String STATION = "lighthouse and lifeboat station";
     private static final String CORSET = "blouse-1906";
+    private static final String WORKING = "woman-1778-working";
+    private static final String VISITING = "woman-1869-visiting";
+    private static final String FROCK = "woman-1953-frock";
 
     private final Library library;
     private final LocalDate today;
@@ -48,7 +51,14 @@ public final class Demo {
     public static void fill(Workspace workspace, Library library, LocalDate today) {
         Demo demo = new Demo(library, today);
         for (Wearer wearer : List.of(
-                demo.secretary(), demo.keeper(), demo.postmistress(), demo.clerk(), demo.girl(), demo.boatman())) {
+                demo.secretary(),
+                demo.keeper(),
+                demo.postmistress(),
+                demo.clerk(),
+                demo.girl(),
+                demo.boatman(),
+                demo.wife(),
+                demo.sailor())) {
             workspace.keep("wearer", wearer.id(), wearer, "new", "Began the wearer", "[]", Wearer.class);
         }
         for (Costume costume : List.of(
@@ -57,7 +67,10 @@ public final class Demo {
                 demo.postSkirt(),
                 demo.clerksSkirt(),
                 demo.girlsFrock(),
-                demo.boatmansShirt())) {
+                demo.boatmansShirt(),
+                demo.wifesJacket(),
+                demo.visitingDress(),
+                demo.regattaFrock())) {
             workspace.keep("costume", costume.id(), costume, "new", "Began the costume", "[]", Costume.class);
         }
     }
@@ -168,6 +181,114 @@ public final class Demo {
         MeasurementSet set = MeasurementSet.of("alone", today.minusDays(6), CORSET, "", "", readings)
                 .wornAs(laced("3", "3", "3"));
         return Wearer.of("wiebke", "Wiebke Harms", "Measures alone, in front of the mirror.", List.of(set));
+    }
+
+    private static final List<String> BODICE = List.of(
+            "full-bust",
+            "waist-crease",
+            "neck-base",
+            "nape-to-waist",
+            "front-waist-length",
+            "scye-depth",
+            "across-back",
+            "across-chest",
+            "shoulder-length",
+            "full-hip",
+            "waist-to-full-hip");
+
+    private static final List<String> ARM =
+            List.of("shoulder-to-wrist", "shoulder-to-elbow", "upper-arm", "elbow-bent", "wrist", "hand");
+
+    /** Takes one reading each, in the order of the measures. */
+    private static void takeAll(List<Reading> readings, List<String> measures, String... typed) {
+        for (int i = 0; i < measures.size(); i++) {
+            take(readings, measures.get(i), typed[i]);
+        }
+    }
+
+    private Wearer wife() {
+        List<Reading> stays = new ArrayList<>();
+        takeAll(
+                stays, BODICE, "37", "27 1/4", "14 3/4", "15 5/8", "17 1/8", "8", "13 5/8", "13 1/4", "5", "40",
+                "8 1/4");
+        takeAll(stays, ARM, "23 1/8", "13 1/8", "11 3/8", "11 1/4", "6 1/4", "8 1/8");
+        take(stays, "waist-to-floor-front", "40 1/4");
+        take(stays, "waist-to-floor-back", "41 3/4");
+        take(stays, "height", "64 3/4");
+        List<Reading> corset = new ArrayList<>();
+        takeAll(
+                corset, BODICE, "36 1/2", "26", "14 3/4", "15 1/2", "16 7/8", "7 7/8", "13 5/8", "13 1/8", "5", "40",
+                "8 1/4");
+        takeAll(corset, ARM, "23 1/8", "13 1/8", "11 3/8", "11 1/4", "6 1/4", "8 1/8");
+        return Wearer.of(
+                "greta",
+                "Greta Holm",
+                "Middling in everything; measured over stays and over a corset.",
+                List.of(
+                        MeasurementSet.of("over-corset", today.minusDays(40), VISITING, "", "Ada", corset)
+                                .wornAs(laced("1", "1 1/2", "1")),
+                        MeasurementSet.of("over-stays", today.minusDays(12), WORKING, "", "Ada", stays)
+                                .wornAs(laced("2", "2", "2"))));
+    }
+
+    private Wearer sailor() {
+        List<Reading> readings = new ArrayList<>();
+        takeAll(
+                readings, BODICE, "89 cm", "66 cm", "36 cm", "40 cm", "42.5 cm", "20 cm", "34.5 cm", "33 cm", "12.4 cm",
+                "95 cm", "20.5 cm");
+        take(readings, "shoulder-girth", "103 cm");
+        MeasurementSet set = MeasurementSet.of("june", today.minusDays(9), FROCK, "", "Ruth", readings);
+        return Wearer.of("signe", "Signe Lund", "Sails; strong shoulders.", List.of(set));
+    }
+
+    private Costume wifesJacket() {
+        return drafted(
+                "wife-1778",
+                "Keeper's wife at the fish market",
+                1778,
+                "greta",
+                "over-stays",
+                WORKING,
+                List.of(garment("Jacket", "jacket-1778"), garment("Petticoat", "petticoat-1778")));
+    }
+
+    private Costume visitingDress() {
+        return drafted(
+                "visit-1869",
+                "Visitor to the lighthouse",
+                1869,
+                "greta",
+                "over-corset",
+                VISITING,
+                List.of(garment("Bodice", "bodice-1869")));
+    }
+
+    private Costume regattaFrock() {
+        return drafted(
+                "regatta-1953",
+                "Prize-giving at the regatta",
+                1953,
+                "signe",
+                "june",
+                FROCK,
+                List.of(garment("Frock", "frock-1953")));
+    }
+
+    private Costume drafted(
+            String id, String title, int year, String wearer, String set, String stack, List<Garment> garments) {
+        return new Costume(
+                id,
+                title,
+                STATION,
+                year,
+                Optional.of(today.plusDays(130)),
+                wearer,
+                set,
+                stack,
+                garments,
+                List.of(),
+                "",
+                Map.of());
     }
 
     private static void take(List<Reading> readings, String measure, String... typed) {
@@ -337,19 +458,7 @@ public final class Demo {
 
     /** Returns a costume whose wearer is measured, and that has no draft yet. */
     private Costume only(String id, String title, int year, String wearer, String set, String stack) {
-        return new Costume(
-                id,
-                title,
-                STATION,
-                year,
-                Optional.of(today.plusDays(130)),
-                wearer,
-                set,
-                stack,
-                List.of(),
-                List.of(),
-                "",
-                Map.of());
+        return drafted(id, title, year, wearer, set, stack, List.of());
     }
 
     private Costume begun(String stack) {

@@ -247,4 +247,69 @@ class CommandLineTest {
         assertThat(run("tape", "--manner", "drunk")).isEqualTo(2);
         assertThat(err.toString()).contains("--port must be 0 to 65535", "--manner must be steady, noisy, dropping");
     }
+
+    @Test
+    void walk_saysEachStep_andPrintsTheCard() throws IOException {
+        Path card = folder.resolve("card.pdf");
+        assertThat(run("walk", "blouse-1906", "--measures", middle(), "--out", card.toString()))
+                .isZero();
+        assertThat(out.toString())
+                .contains("1. front: A: along the base line 3⅝ (3⅝ in)")
+                .contains("draw the neck from A to B in a curve into the corner P");
+        assertThat(card).isNotEmptyFile();
+        assertThat(run("walk", "blouse-1906", "--measures", middle(), "--cm", "--json"))
+                .isZero();
+    }
+
+    @Test
+    void compare_tellsWhatAnotherLawOrWearerChanges() throws IOException {
+        String large = middle();
+        Path larger = folder.resolve("larger.csv");
+        Files.writeString(larger, Files.readString(Path.of(large)).replace("full-bust,36 in", "full-bust,44 in"));
+        assertThat(run("compare", "blouse-1906", "--measures", middle(), "--with", larger.toString()))
+                .isZero();
+        assertThat(out.toString()).contains("bust girth more by 9 in");
+        assertThat(run("compare", "blouse-1906", "--measures", larger.toString(), "--then", "law=thirds-plus"))
+                .isZero();
+        assertThat(out.toString()).contains("bust girth less by 3 in");
+        assertThat(run("compare", "blouse-1906", "--measures", middle())).isEqualTo(2);
+        assertThat(run("compare", "blouse-1906", "--measures", middle(), "--then", "law=golden"))
+                .isEqualTo(2);
+        assertThat(err.toString()).contains("say what is otherwise", "\"golden\" is not among the ways");
+    }
+
+    @Test
+    void ruler_betweenMeasuredRulers_tellsHowFarEachIsOff() {
+        String file = folder.resolve("ruler.pdf").toString();
+        String[] good = {
+            "ruler",
+            "--measured",
+            "34 in=10=9 1/2 in",
+            "--measured",
+            "38 in=10=10 1/2 in",
+            "--measured",
+            "42 in=10=11 5/8 in",
+            "--bust",
+            "36",
+            "--out",
+            file
+        };
+        assertThat(run(good)).isZero();
+        assertThat(out.toString()).contains("marked 38 in: -", "1 unit = 25.4 mm");
+        assertThat(run("ruler", "--measured", "34 in=ten=9 in", "--bust", "36", "--out", file))
+                .isEqualTo(2);
+        assertThat(run(
+                        "ruler",
+                        "--measured",
+                        "38 in=10=9 in",
+                        "--measured",
+                        "34 in=10=10 in",
+                        "--bust",
+                        "36",
+                        "--out",
+                        file))
+                .isEqualTo(2);
+        assertThat(run("ruler", "--bust", "36", "--out", file)).isEqualTo(2);
+        assertThat(err.toString()).contains("is written like", "Marks and units must rise", "either --unit FORMULA");
+    }
 }

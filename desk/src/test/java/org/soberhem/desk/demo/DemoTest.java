@@ -24,7 +24,7 @@ import org.soberhem.desk.studio.Situation;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.studio.Studios;
 
-/** The demo is what its story says: three wearers, three costumes, each at another stage. */
+/** The demo is what its story says: eight wearers, nine costumes, at different stages. */
 class DemoTest {
 
     @TempDir
@@ -53,7 +53,7 @@ class DemoTest {
 
     @Test
     void wearers_areOfDifferingBuild() {
-        assertThat(studio.wearers()).hasSize(6);
+        assertThat(studio.wearers()).hasSize(8);
         assertThat(studio.wearers()).extracting(Wearer::build).contains(new Build(Age.CHILD, false), Build.ADULT);
         List<Double> waists = studio.wearers().stream()
                 .flatMap(wearer -> wearer.sets().stream())
@@ -70,15 +70,16 @@ class DemoTest {
     }
 
     @Test
-    void costumes_standAtDifferentStages_allFromTheSheetsOf1906() {
+    void costumes_standAtDifferentStages_fromSheetsOfEveryDraftedSystem() {
         assertThat(all.stream().map(Situation::stage).collect(Collectors.toSet()))
                 .isEqualTo(Set.of(Stage.TAPE, Stage.DRAFT, Stage.FITTING));
         assertThat(situation("keeper-1907").costume().fittings()).isEmpty();
         assertThat(situation("secretary-1906").costume().fittings()).hasSize(2);
         assertThat(all)
                 .flatExtracting(each -> each.costume().garments())
-                .extracting(garment -> studio.sheet((Garment) garment).sheet().id())
-                .containsOnly("blouse-1906", "walking-skirt-1906");
+                .extracting(garment ->
+                        studio.sheet((Garment) garment).sheet().about().system())
+                .containsOnly("proportional-ruler", "divisions", "measured", "rectangles");
         assertThat(all)
                 .allSatisfy(each -> assertThat(each.judgement().failures()).isEmpty());
     }
