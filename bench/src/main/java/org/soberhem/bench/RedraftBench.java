@@ -1,5 +1,6 @@
 package org.soberhem.bench;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
@@ -124,6 +125,32 @@ public class RedraftBench {
     public double redraftCostume() {
         Inputs now = next();
         return cut(Work.of(blouse, now, List.of())) + cut(Work.of(skirt, now, List.of()));
+    }
+
+    /** The sheet with the most points of those that ship. */
+    @State(Scope.Benchmark)
+    public static class Largest {
+
+        private CompiledSheet sheet;
+        private double bust = 900;
+
+        @Setup
+        public void read() {
+            sheet = Library.shipped().sheets().stream()
+                    .max(Comparator.comparingInt(each -> new PointsAlone(each).count()))
+                    .orElseThrow();
+            System.out.println("largest sheet: " + sheet.sheet().id() + ", "
+                    + new PointsAlone(sheet).count() + " points, "
+                    + sheet.sheet().pieces().size() + " pieces");
+        }
+    }
+
+    /** The largest shipped sheet, with its solves. */
+    @Benchmark
+    public double redraftLargest(Largest largest) {
+        largest.bust = largest.bust > 1000 ? 900 : largest.bust + 0.37;
+        Inputs now = largest.sheet.middle().with("full-bust", Inputs.Measured.both(largest.bust));
+        return cut(Work.of(largest.sheet, now, List.of()));
     }
 
     private static double cut(Work work) {

@@ -26,6 +26,11 @@ public final class PointsAlone {
         return sum;
     }
 
+    /** Returns how many points the sheet has. */
+    public int count() {
+        return sheet.grounds.stream().mapToInt(ground -> ground.points().size()).sum();
+    }
+
     /** Returns every coordinate's formula as the sheet has it, in units of the scale where it is a bare number. */
     public List<String> formulas() {
         List<String> all = new ArrayList<>();

@@ -29,18 +29,37 @@ public final class CompiledSheet {
     record Constant(int slot, double value) {}
 
     /**
-     * A scale law at work: the slot of its governing measure and that of its unit, and its laws by name. Where the maker may
-     * choose the law, {@code chosen} is the slot of the choice and each law's number stands in {@code numbers}.
+     * A scale law at work: the slot of its governing measure and that of its unit, and its laws. Where the maker may choose
+     * the law, {@code chosen} is the slot of the choice.
      */
-    record Ruling(
-            String by, int bySlot, int unitSlot, Map<String, UnitOf> laws, Integer chosen, List<Integer> numbers) {}
+    record Ruling(String by, int bySlot, int unitSlot, List<UnitOf> laws, Integer chosen) {
 
-    /** Finds a unit, and says how in the sheet's words. */
-    record UnitOf(String words, Term unit, Set<Integer> names) {}
+        /** Returns the law that is chosen, the first where none of its own is. */
+        UnitOf law(Frame frame) {
+            if (chosen != null) {
+                for (UnitOf law : laws) {
+                    if (law.number == frame.slots[chosen]) {
+                        return law;
+                    }
+                }
+            }
+            return laws.get(0);
+        }
+    }
+
+    /** Finds a unit, and says how in the sheet's words; {@code number} is by which the law is chosen. */
+    record UnitOf(String name, int number, String words, Term unit, Set<Integer> names) {}
 
     record PointAt(String name, int slot, Step step, boolean corner) {}
 
-    /** An amount to be found; {@code watched} are those of the {@code edges} of its own piece that it is found by. */
+    /**
+     * An amount to be found.
+     *
+     * @param moving the points that move with it, in order
+     * @param edges every edge of its own piece, in order
+     * @param watched those of them that it is found by
+     * @param steady whether the value that it shall reach stays while it is tried
+     */
     record Solve(
             String name,
             int slot,
@@ -48,8 +67,10 @@ public final class CompiledSheet {
             Formula to,
             Formula until,
             Formula is,
+            List<PointAt> moving,
             List<EdgeRun> edges,
-            List<EdgeRun> watched) {}
+            List<EdgeRun> watched,
+            boolean steady) {}
 
     /** The points of a frame or a piece, in an order in which each comes after those it needs. */
     record Ground(
@@ -222,7 +243,9 @@ public final class CompiledSheet {
                                     choosing.name(),
                                     "",
                                     "",
-                                    List.copyOf(ruling.orElseThrow().laws().keySet()),
+                                    ruling.orElseThrow().laws().stream()
+                                            .map(UnitOf::name)
+                                            .toList(),
                                     "how the unit is found")
                             : new Adjustable(choosing.name(), "", "", written.of(), written.why()));
         }

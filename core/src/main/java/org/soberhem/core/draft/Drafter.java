@@ -107,10 +107,11 @@ public final class Drafter {
     }
 
     private static void choose(CompiledSheet sheet, Inputs inputs, Frame frame) {
-        List<String> known = new ArrayList<>();
+        int known = 0;
         for (CompiledSheet.Choosing choice : sheet.choices) {
-            known.add(choice.name());
-            double way = inputs.settings().getOrDefault(choice.name(), 0.0);
+            Double chosen = inputs.settings().get(choice.name());
+            known += chosen == null ? 0 : 1;
+            double way = chosen == null ? 0 : chosen;
             if (!(way >= 0 && way < choice.ways().size() && way == Math.rint(way))) {
                 throw new DraftException(
                         choice.name(),
@@ -120,8 +121,8 @@ public final class Drafter {
             frame.slots[choice.slot()] = choice.ways().get((int) way);
         }
         for (CompiledSheet.Setting setting : sheet.settings) {
-            known.add(setting.name());
             Double chosen = inputs.settings().get(setting.name());
+            known += chosen == null ? 0 : 1;
             double value = chosen == null ? setting.value().value(frame) : chosen;
             double least = setting.least().value(frame);
             double most = setting.most().value(frame);
@@ -134,6 +135,15 @@ public final class Drafter {
             }
             frame.slots[setting.slot()] = value;
         }
+        if (known < inputs.settings().size()) {
+            refuseUnknown(sheet, inputs);
+        }
+    }
+
+    private static void refuseUnknown(CompiledSheet sheet, Inputs inputs) {
+        List<String> known = new ArrayList<>();
+        sheet.choices.forEach(choice -> known.add(choice.name()));
+        sheet.settings.forEach(setting -> known.add(setting.name()));
         for (String name : inputs.settings().keySet()) {
             if (!known.contains(name)) {
                 throw new DraftException(name, "Setting \"" + name + "\" is not among the settings " + known);
@@ -142,35 +152,29 @@ public final class Drafter {
     }
 
     private static void rule(CompiledSheet.Ruling ruling, Frame frame) {
-        frame.slots[ruling.unitSlot()] = law(ruling, frame).getValue().unit().value(frame);
-    }
-
-    /** Returns the law that is chosen, the first where none of its own is. */
-    private static Map.Entry<String, CompiledSheet.UnitOf> law(CompiledSheet.Ruling ruling, Frame frame) {
-        int place = ruling.chosen() == null ? 0 : ruling.numbers().indexOf((int) frame.slots[ruling.chosen()]);
-        return List.copyOf(ruling.laws().entrySet()).get(Math.max(0, place));
+        frame.slots[ruling.unitSlot()] = ruling.law(frame).unit().value(frame);
     }
 
     private Draft.Scaling scaling(CompiledSheet.Ruling ruling) {
         return new Draft.Scaling(
-                ruling.by(),
-                frame.slots[ruling.bySlot()],
-                law(ruling, frame).getValue().words(),
-                frame.slots[ruling.unitSlot()]);
+                ruling.by(), frame.slots[ruling.bySlot()], ruling.law(frame).words(), frame.slots[ruling.unitSlot()]);
     }
 
+    /** Without streams: this is asked for every measure of every redrawing while a tape is pulled. */
     private static Optional<Measured> measured(CompiledSheet sheet, CompiledSheet.Measure measure, Inputs inputs) {
-        Optional<Measured> found = measure.ids().stream()
-                .map(inputs::find)
-                .flatMap(Optional::stream)
-                .findFirst();
-        if (found.isEmpty() && measure.required()) {
+        for (String id : measure.ids()) {
+            Measured found = inputs.measures().get(id);
+            if (found != null) {
+                return Optional.of(found);
+            }
+        }
+        if (measure.required()) {
             throw new DraftException(
                     measure.ids().get(0),
                     "Measurement \"" + String.join("\" or \"", measure.ids()) + "\" is missing: draft \""
                             + sheet.sheet().id() + "\" needs it");
         }
-        return found;
+        return Optional.empty();
     }
 
     /** Puts the points of a frame or piece in their slots, after what must be solved for them. */

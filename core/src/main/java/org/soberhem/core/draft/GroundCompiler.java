@@ -56,19 +56,32 @@ final class GroundCompiler {
             own.put(amount, sheet.names.local(from.dimension()));
         });
         this.scope = sheet.names.within(own, visible);
+        List<CompiledSheet.PointAt> points = new ArrayList<>();
+        written.points()
+                .forEach((letter, step) ->
+                        points.add(new CompiledSheet.PointAt(letter, places.get(letter), step(step), false)));
+        List<CompiledSheet.PointAt> ordered = inOrder(points);
         List<CompiledSheet.Solve> solves = new ArrayList<>();
         written.solve().forEach((amount, solve) -> {
             Formula until = new FormulaReader(solve.until(), scope).read();
             Formula is = Formula.of(solve.is(), scope, until.dimension());
             Formula[] limit = limits.get(solves.size());
+            int slot = own.get(amount).slot();
+            List<CompiledSheet.PointAt> moving = moving(ordered, slot);
             solves.add(new CompiledSheet.Solve(
-                    amount, own.get(amount).slot(), limit[0], limit[1], until, is, List.of(), List.of()));
+                    amount,
+                    slot,
+                    limit[0],
+                    limit[1],
+                    until,
+                    is,
+                    moving,
+                    List.of(),
+                    List.of(),
+                    !is.names().contains(slot)
+                            && moving.stream().noneMatch(point -> is.points().contains(point.slot()))));
         });
-        List<CompiledSheet.PointAt> points = new ArrayList<>();
-        written.points()
-                .forEach((letter, step) ->
-                        points.add(new CompiledSheet.PointAt(letter, places.get(letter), step(step), false)));
-        compiled = new CompiledSheet.Ground(name, written, inOrder(points), places, solves, ruling);
+        compiled = new CompiledSheet.Ground(name, written, ordered, places, solves, ruling);
     }
 
     CompiledSheet.Ground compiled() {
@@ -139,6 +152,21 @@ final class GroundCompiler {
         }
         path.remove(point.name());
         done.add(point);
+    }
+
+    /** Returns the points that move with an amount: those that read it, and those that are found from them. */
+    private static List<CompiledSheet.PointAt> moving(List<CompiledSheet.PointAt> ordered, int amount) {
+        List<CompiledSheet.PointAt> moving = new ArrayList<>();
+        Set<Integer> slots = new HashSet<>();
+        for (CompiledSheet.PointAt point : ordered) {
+            boolean reads = point.step().amounts().stream()
+                    .anyMatch(formula -> formula.names().contains(amount));
+            if (reads || reads(point.step()).stream().anyMatch(slots::contains)) {
+                moving.add(point);
+                slots.add(point.slot());
+            }
+        }
+        return moving;
     }
 
     /** Returns the slots of the points that a step needs. */

@@ -73,6 +73,10 @@ final class PieceCompiler {
     }
 
     private static CompiledSheet.Solve watching(CompiledSheet.Solve solve, List<CompiledSheet.EdgeRun> edges) {
+        List<CompiledSheet.EdgeRun> watched = edges.stream()
+                .filter(edge -> solve.until().edges().contains(edge.path())
+                        || solve.is().edges().contains(edge.path()))
+                .toList();
         return new CompiledSheet.Solve(
                 solve.name(),
                 solve.slot(),
@@ -80,11 +84,11 @@ final class PieceCompiler {
                 solve.to(),
                 solve.until(),
                 solve.is(),
+                solve.moving(),
                 edges,
-                edges.stream()
-                        .filter(edge -> solve.until().edges().contains(edge.path())
-                                || solve.is().edges().contains(edge.path()))
-                        .toList());
+                watched,
+                solve.steady()
+                        && watched.stream().noneMatch(edge -> solve.is().edges().contains(edge.path())));
     }
 
     /** Returns the piece's own points and those of its frame that it uses. */

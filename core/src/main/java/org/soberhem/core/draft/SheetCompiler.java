@@ -179,22 +179,19 @@ final class SheetCompiler {
                             + sheet.measures().keySet());
         }
         int by = names.name(scale.by().text()).orElseThrow().slot();
-        Map<String, CompiledSheet.UnitOf> laws = new LinkedHashMap<>();
-        List<Integer> numbers = new ArrayList<>();
-        scale.laws().forEach((name, law) -> {
-            laws.put(name, unitOf(law, scope, by));
-            numbers.add(lawNumbers.getOrDefault(name, -1));
-        });
-        return new CompiledSheet.Ruling(scale.by().text(), by, unit.slot(), laws, lawSlot, numbers);
+        List<CompiledSheet.UnitOf> laws = new ArrayList<>();
+        scale.laws().forEach((name, law) -> laws.add(unitOf(name, lawNumbers.getOrDefault(name, -1), law, scope, by)));
+        return new CompiledSheet.Ruling(scale.by().text(), by, unit.slot(), laws, lawSlot);
     }
 
-    private CompiledSheet.UnitOf unitOf(DraftSheet.Law law, Scope scope, int by) {
+    private static CompiledSheet.UnitOf unitOf(String name, int number, DraftSheet.Law law, Scope scope, int by) {
         if (law instanceof DraftSheet.UnitLaw formula) {
             Formula unit = Formula.of(formula.unit(), scope, Dimension.LENGTH);
-            return new CompiledSheet.UnitOf(formula.unit().text(), unit.term(), unit.names());
+            return new CompiledSheet.UnitOf(name, number, formula.unit().text(), unit.term(), unit.names());
         }
         RulerTable table = RulerTable.of((DraftSheet.RulerLaw) law);
-        return new CompiledSheet.UnitOf("between rulers", frame -> table.unitAt(frame.slots[by]), Set.of(by));
+        return new CompiledSheet.UnitOf(
+                name, number, "between rulers", frame -> table.unitAt(frame.slots[by]), Set.of(by));
     }
 
     private void amount(String name, Written written) {
@@ -258,7 +255,7 @@ final class SheetCompiler {
 
     private static void rules(CompiledSheet.Ruling law, Set<Integer> read) {
         read.add(law.bySlot());
-        law.laws().values().forEach(unit -> read.addAll(unit.names()));
+        law.laws().forEach(unit -> read.addAll(unit.names()));
     }
 
     private void refs(List<EdgeRef> run, int line) {

@@ -16,8 +16,11 @@ final class Solver {
     static double solve(CompiledSheet.Ground ground, CompiledSheet.Solve solve, Frame frame) {
         double low = solve.from().value(frame);
         double high = solve.to().value(frame);
-        double atLow = missing(ground, solve, frame, low);
-        double atHigh = missing(ground, solve, frame, high);
+        frame.slots[solve.slot()] = low;
+        Drafter.points(ground, frame);
+        double steady = solve.steady() ? solve.is().value(frame) : Double.NaN;
+        double atLow = missing(ground, solve, frame, low, steady);
+        double atHigh = missing(ground, solve, frame, high, steady);
         if (atLow == 0) {
             return low;
         }
@@ -33,7 +36,7 @@ final class Solver {
         }
         for (int round = 0; round < ROUNDS; round++) {
             double middle = (low + high) / 2;
-            double at = missing(ground, solve, frame, middle);
+            double at = missing(ground, solve, frame, middle, steady);
             if (atLow * at <= 0) {
                 high = middle;
             } else {
@@ -45,13 +48,17 @@ final class Solver {
     }
 
     /** Returns what is watched less what it shall be. */
-    private static double missing(CompiledSheet.Ground ground, CompiledSheet.Solve solve, Frame frame, double amount) {
+    private static double missing(
+            CompiledSheet.Ground ground, CompiledSheet.Solve solve, Frame frame, double amount, double steady) {
         frame.slots[solve.slot()] = amount;
-        Drafter.points(ground, frame);
+        for (CompiledSheet.PointAt point : solve.moving()) {
+            point.step().place(frame, point.slot(), ground.name(), point.name());
+        }
         for (CompiledSheet.EdgeRun edge : solve.watched()) {
             frame.paths.set(edge.path(), EdgeDrawer.path(ground.name(), solve.edges(), edge, frame));
         }
-        return solve.until().value(frame) - solve.is().value(frame);
+        return solve.until().value(frame)
+                - (solve.steady() ? steady : solve.is().value(frame));
     }
 
     private static String shown(CompiledSheet.Solve solve, double value) {

@@ -5,14 +5,44 @@ import java.util.Optional;
 import org.soberhem.core.geometry.Meeting;
 import org.soberhem.core.geometry.Point;
 
-/**
- * A step with its names resolved.
- *
- * @param written as the sheet has it
- * @param points slots of the points that it starts from
- * @param amounts its lengths, angles and shares
- */
-record Step(DraftSheet.StepSheet written, List<Integer> points, List<Formula> amounts) {
+/** A step with its names resolved. */
+final class Step {
+
+    private final DraftSheet.StepSheet written;
+    private final List<Integer> points;
+    private final List<Formula> amounts;
+
+    /** Most points are two columns, and every drag of a tape places all of them: these are held ready. */
+    private final boolean columns;
+
+    private final Term along;
+    private final Term out;
+
+    /**
+     * @param written as the sheet has it
+     * @param points slots of the points that it starts from
+     * @param amounts its lengths, angles and shares
+     */
+    Step(DraftSheet.StepSheet written, List<Integer> points, List<Formula> amounts) {
+        this.written = written;
+        this.points = List.copyOf(points);
+        this.amounts = List.copyOf(amounts);
+        columns = written.way() == DraftSheet.StepSheet.Way.AT;
+        along = columns ? amounts.get(0).term() : null;
+        out = columns ? amounts.get(1).term() : null;
+    }
+
+    DraftSheet.StepSheet written() {
+        return written;
+    }
+
+    List<Integer> points() {
+        return points;
+    }
+
+    List<Formula> amounts() {
+        return amounts;
+    }
 
     /**
      * Puts the point in its slot.
@@ -20,9 +50,9 @@ record Step(DraftSheet.StepSheet written, List<Integer> points, List<Formula> am
      * @throws DraftException if there is no such place
      */
     void place(Frame frame, int slot, String piece, String letter) {
-        if (written.way() == DraftSheet.StepSheet.Way.AT) {
-            frame.slots[slot + 1] = amounts.get(0).value(frame);
-            frame.slots[slot] = amounts.get(1).value(frame);
+        if (columns) {
+            frame.slots[slot + 1] = along.value(frame);
+            frame.slots[slot] = out.value(frame);
             return;
         }
         Point at = at(frame, piece, letter);

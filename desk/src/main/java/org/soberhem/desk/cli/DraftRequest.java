@@ -42,7 +42,7 @@ final class DraftRequest {
     record Asked(CompiledSheet sheet, Inputs inputs) {}
 
     /** A drafted sheet with everything that was found wrong. */
-    record Answer(CompiledSheet sheet, Draft draft, List<CheckResult> checks) {
+    record Answer(CompiledSheet sheet, Inputs inputs, Draft draft, List<CheckResult> checks) {
 
         /** Returns the failed checks and untrue seams in words. */
         List<String> failures() {
@@ -105,7 +105,8 @@ final class DraftRequest {
     Answer answer() {
         Asked asked = asked();
         Draft draft = drawn(asked);
-        return new Answer(asked.sheet(), draft, Checks.of(asked.sheet(), asked.inputs(), draft.pattern()));
+        return new Answer(
+                asked.sheet(), asked.inputs(), draft, Checks.of(asked.sheet(), asked.inputs(), draft.pattern()));
     }
 
     static Draft drawn(Asked asked) {

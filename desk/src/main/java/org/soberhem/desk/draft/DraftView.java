@@ -173,6 +173,7 @@ public final class DraftView extends BorderPane {
     private ToggleButton tab(String words, Node shown) {
         ToggleButton tab = new ToggleButton(words);
         tab.getStyleClass().add("close-tab");
+        tab.setMinWidth(Region.USE_PREF_SIZE);
         tab.setId("tab-" + words.split(" ")[0].toLowerCase(Locale.ROOT));
         tab.setToggleGroup(tabs);
         Parts.show(shown, false);
@@ -192,6 +193,8 @@ public final class DraftView extends BorderPane {
         Button back = Parts.hinted(Parts.button("‹ back", () -> walkBy(-1), "quiet"), "Page Up");
         Button next = Parts.hinted(Parts.button("next ›", () -> walkBy(1), "quiet"), "Page Down");
         walk.getStyleClass().add("heading");
+        walk.setWrapText(true);
+        player.setMinWidth(Region.USE_PREF_SIZE);
         Button whole = Parts.hinted(Parts.button("whole", this::leaveWalk, "quiet"), "The finished drawing (Esc)");
         whole.setId("walk-whole");
         back.setId("walk-back");

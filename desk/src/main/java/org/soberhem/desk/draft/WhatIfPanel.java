@@ -65,7 +65,7 @@ final class WhatIfPanel extends VBox {
                 Parts.label("What if …", "caps"),
                 line,
                 Parts.text(
-                        "The other draft is laid over this one in woad blue, broken; nothing is changed by it.",
+                        "The other draft is laid over this one in woad blue, broken; nothing is changed by it. Wearers are offered who are measured for this draft.",
                         "small",
                         "soft"),
                 told);
@@ -81,8 +81,13 @@ final class WhatIfPanel extends VBox {
         List<Other> all = new ArrayList<>(List.of(SAME));
         for (Wearer wearer : studio.wearers()) {
             List<MeasurementSet> sets = wearer.sets();
-            if (!wearer.id().equals(now.wearer().id()) && !sets.isEmpty()) {
-                Inputs inputs = studio.tape().inputs(sets.get(sets.size() - 1), now.costume(), garment.settings());
+            if (wearer.id().equals(now.wearer().id()) || sets.isEmpty()) {
+                continue;
+            }
+            Inputs inputs = studio.tape().inputs(sets.get(sets.size() - 1), now.costume(), garment.settings());
+            boolean measuredForIt = work.sheet().requiredMeasures().stream()
+                    .allMatch(ids -> ids.stream().anyMatch(id -> inputs.find(id).isPresent()));
+            if (measuredForIt) {
                 all.add(new Other("… " + wearer.name() + " wore it", Optional.of(inputs), ""));
             }
         }

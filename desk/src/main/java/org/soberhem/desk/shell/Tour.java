@@ -26,6 +26,7 @@ import javax.imageio.ImageIO;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
+import org.soberhem.desk.widget.Tappable;
 
 /** Renders every main view of the demo to PNG, offscreen. Parameter: {@code --out=FOLDER}. */
 public final class Tour extends Application {
@@ -63,14 +64,14 @@ public final class Tour extends Application {
                 open(scene, "sheet");
             }),
             new Stop("draft-walk", (studio, scene) -> {
-                show(studio, "post-1908", "Walking skirt", "DRAFT");
+                show(studio, "wife-1778", "Jacket", "DRAFT");
                 open(scene, "numbers");
-                for (int i = 0; i < 44; i++) {
+                for (int i = 0; i < 62; i++) {
                     press(scene, "walk-next");
                 }
             }),
             new Stop("draft-what-if", (studio, scene) -> {
-                show(studio, "secretary-1906", "Blouse", "DRAFT");
+                show(studio, "regatta-1953", "Frock", "DRAFT");
                 open(scene, "what");
                 choose(scene, "what-if", 1);
                 studio.darkProperty().set(true);
@@ -96,6 +97,7 @@ public final class Tour extends Application {
             new Stop("sheet-editor", (studio, scene) -> {
                 studio.placeProperty().set(Optional.empty());
                 studio.shelfProperty().set(true);
+                tap(scene, "sheet-bodice-1869");
                 press(scene, "copy-sheet");
                 studio.darkProperty().set(true);
             }),
@@ -124,6 +126,12 @@ public final class Tour extends Application {
         scene.getRoot().applyCss();
         ((TextField) scene.lookup("#session-field")).setText(typed);
         press(scene, "session-next");
+    }
+
+    private static void tap(Scene scene, String part) {
+        scene.getRoot().applyCss();
+        scene.getRoot().layout();
+        ((Tappable) scene.lookup("#" + part)).fire();
     }
 
     private static void choose(Scene scene, String choice, int place) {

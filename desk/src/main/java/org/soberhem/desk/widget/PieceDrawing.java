@@ -38,6 +38,9 @@ public final class PieceDrawing {
     /** Names stand inside a piece only where they are so far from every line, in pixels. */
     private static final double NAME_ROOM = 13;
 
+    /** A name beneath a piece may reach beyond it by so much in all, in pixels. */
+    private static final double SPILL = 60;
+
     private static final int TRIED = 40;
 
     private final Spread spread;
@@ -211,6 +214,10 @@ public final class PieceDrawing {
         // Too narrow for words: one line beneath.
         Box box = Box.round(screen(spread.piece().cuttingLine().corners()));
         note.setText(", " + note.getText());
+        if (name.getLayoutBounds().getWidth() + note.getLayoutBounds().getWidth() > box.width() + SPILL) {
+            // The words would run into those of the next piece; how it is cut stands in the walk and on the print.
+            note.setText("");
+        }
         double both = name.getLayoutBounds().getWidth() + note.getLayoutBounds().getWidth();
         double from = (box.minX() + box.maxX() - both) / 2;
         centred(name, from + name.getLayoutBounds().getWidth() / 2, box.maxY() + 16);

@@ -312,4 +312,16 @@ class CommandLineTest {
         assertThat(run("ruler", "--bust", "36", "--out", file)).isEqualTo(2);
         assertThat(err.toString()).contains("is written like", "Marks and units must rise", "either --unit FORMULA");
     }
+
+    @Test
+    void check_tellsWhatOneMeasurementCannotKnow() throws IOException {
+        String file = middle();
+        Files.writeString(
+                Path.of(file),
+                Files.readString(Path.of(file)).replace("nape-to-waist,15 1/2 in", "nape-to-waist,17 in"));
+        run("check", "blouse-1906", "--measures", file);
+        assertThat(out.toString())
+                .contains(
+                        "granted At a bust of 36 in the scale draws for a back-length of 15½ in; the tape says 17 in, 1½ in more");
+    }
 }

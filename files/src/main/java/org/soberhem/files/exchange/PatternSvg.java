@@ -12,7 +12,9 @@ import org.soberhem.core.geometry.Cubic;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.geometry.Segment;
+import org.soberhem.core.pattern.Dart;
 import org.soberhem.core.pattern.Edge;
+import org.soberhem.core.pattern.MarkLine;
 import org.soberhem.core.pattern.Notch;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
@@ -67,7 +69,10 @@ public final class PatternSvg {
         xml.writeCharacters(title);
         xml.writeEndElement();
         layer("cut", "0.6", "", this::cut);
-        layer("sew", "0.3", "4 2", spread -> edges(spread, false));
+        layer("sew", "0.3", "4 2", spread -> {
+            edges(spread, false);
+            inside(spread);
+        });
         layer("fold", "0.3", "8 2 1 2", spread -> edges(spread, true));
         layer("grain", "0.3", "", this::grain);
         layer("notch", "0.4", "", this::notches);
@@ -98,6 +103,18 @@ public final class PatternSvg {
             xml.writeAttribute("d", data);
         } catch (XMLStreamException impossible) {
             throw new IllegalStateException("A drawing in memory could not be written", impossible);
+        }
+    }
+
+    /** Darts and the lines that are stitched or marked within the piece. */
+    private void inside(Spread spread) {
+        for (Dart dart : spread.piece().darts()) {
+            path(
+                    spread,
+                    "M" + at(spread, dart.first()) + "L" + at(spread, dart.point()) + "L" + at(spread, dart.second()));
+        }
+        for (MarkLine line : spread.piece().lines()) {
+            path(spread, "M" + at(spread, line.from()) + "L" + at(spread, line.to()));
         }
     }
 
