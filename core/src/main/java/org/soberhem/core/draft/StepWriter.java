@@ -115,7 +115,7 @@ final class StepWriter {
         return Sentence.of(
                 "{}, turned {}° {}",
                 straight,
-                Math.round(Math.abs(degrees) * 10) / 10.0,
+                String.valueOf(Math.round(Math.abs(degrees) * 10) / 10.0),
                 degrees >= 0 ? "outward" : "inward");
     }
 
@@ -139,9 +139,10 @@ final class StepWriter {
 
     /** Returns an amount whose sign is told in words. */
     private Sentence size(Step step, int place) {
+        String written = step.written().amounts().get(place).text();
+        double value = step.amounts().get(place).value(frame);
         return amount(
-                step.written().amounts().get(place).text(),
-                Math.abs(step.amounts().get(place).value(frame)));
+                value < 0 && written.startsWith("-") ? written.substring(1).strip() : written, Math.abs(value));
     }
 
     private static Sentence amount(String written, double millimetres) {

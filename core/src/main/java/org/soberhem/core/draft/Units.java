@@ -1,5 +1,6 @@
 package org.soberhem.core.draft;
 
+import java.util.regex.Pattern;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthFormatException;
@@ -7,6 +8,8 @@ import org.soberhem.core.length.LengthUnit;
 
 /** Shows a sheet's own numbers with real fractions. */
 public final class Units {
+
+    private static final Pattern FRACTION = Pattern.compile("(?:\\d+ )?\\d+/\\d+");
 
     private Units() {}
 
@@ -29,8 +32,10 @@ public final class Units {
         }
     }
 
-    /** Returns a formula as one would write it by hand: with real signs of multiplication and division. */
+    /** Returns a formula as one would write it by hand: real fractions, and real signs of multiplication and division. */
     public static String formula(String written) {
-        return written.replace(" * ", " × ").replace(" / ", " ÷ ").replace(" - ", " − ");
+        return FRACTION.matcher(
+                        written.replace(" * ", " × ").replace(" / ", " ÷ ").replace(" - ", " − "))
+                .replaceAll(fraction -> shown(fraction.group()));
     }
 }

@@ -23,6 +23,9 @@ final class WalkWriter {
 
     private static final String PULLED_THREAD = "pulled-thread";
 
+    /** Stands for the piece where the sheet's amounts are worked out, before anything is drawn. */
+    private static final String AMOUNTS = "first";
+
     private final CompiledSheet sheet;
     private final Frame frame;
     private final Map<String, PieceDrawer> drawn;
@@ -35,6 +38,7 @@ final class WalkWriter {
     }
 
     Walk walk() {
+        sheet.amounts.forEach(this::amount);
         for (CompiledSheet.Ground ground : sheet.grounds) {
             CompiledSheet.PieceRuns piece = sheet.pieces.get(ground.name());
             ground.solves().forEach(solve -> solved(ground, solve));
@@ -49,6 +53,17 @@ final class WalkWriter {
             }
         }
         return new Walk(steps);
+    }
+
+    private void amount(CompiledSheet.Amount amount) {
+        steps.add(plain(
+                AMOUNTS,
+                Walk.Kind.AMOUNT,
+                Sentence.of(
+                        "{} is {}: {}",
+                        amount.name(),
+                        Units.formula(amount.formula().source().text()),
+                        StepWriter.value(amount.formula().dimension(), frame.slots[amount.slot()]))));
     }
 
     private void solved(CompiledSheet.Ground ground, CompiledSheet.Solve solve) {
@@ -120,11 +135,15 @@ final class WalkWriter {
         steps.add(plain(
                 runs.name(),
                 Walk.Kind.CUT,
-                Sentence.of("cut {}: {}", runs.written().shape().words(cutCount(piece)), allowances(piece))));
+                Sentence.of("cut {}: {}", runs.written().shape().words(cutCounts(piece)), allowances(piece))));
     }
 
-    private static int cutCount(Piece piece) {
-        return piece.cut().values().stream().mapToInt(Integer::intValue).sum();
+    private static String cutCounts(Piece piece) {
+        return String.join(
+                ", ",
+                piece.cut().entrySet().stream()
+                        .map(use -> use.getValue() + " " + use.getKey())
+                        .toList());
     }
 
     /** Says how an edge goes from point to point. */

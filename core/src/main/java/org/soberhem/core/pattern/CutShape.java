@@ -15,8 +15,8 @@ public enum CutShape {
         this.how = how;
     }
 
-    /** Returns how many are cut and how, such as "2, mirrored". */
-    public String words(int count) {
-        return count + how;
+    /** Returns what is cut and how, such as "2, mirrored" or "2 outer, 2 lining, mirrored". */
+    public String words(String counts) {
+        return counts + how;
     }
 }

@@ -66,7 +66,7 @@ public final class Tour extends Application {
             new Stop("draft-walk", (studio, scene) -> {
                 show(studio, "wife-1778", "Jacket", "DRAFT");
                 open(scene, "numbers");
-                for (int i = 0; i < 62; i++) {
+                for (int i = 0; i < 79; i++) {
                     press(scene, "walk-next");
                 }
             }),

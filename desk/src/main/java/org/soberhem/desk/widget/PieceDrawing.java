@@ -279,7 +279,7 @@ public final class PieceDrawing {
     }
 
     private String cutWords() {
-        return "cut " + spread.shape().words(spread.count());
+        return "cut " + spread.shape().words(String.valueOf(spread.count()));
     }
 
     private void letters(Plate plate, Optional<String> picked) {

@@ -96,6 +96,49 @@ class StepsTest {
                 .isEqualTo("square: drop is 2½ in: tried between 0 in and 5 in until length(square.right) was 12½ in");
     }
 
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "X: [3 in, 4 in]; square: X: along the base line 3 in, square out 4 in",
+                "X: [bust / 8 + 1/2 in, 0]; square: X: along the base line bust ÷ 8 + ½ in (5½ in)",
+                "X: {from: C, along: -1 in, out: 2 in}; square: X: from C 1 in up and 2 in out",
+                "X: {from: A, towards: C, by: arm / 4}; square: X: from A towards C, arm ÷ 4 (3 in)",
+                "X: {from: A, towards: D, by: 2 in, turned: -19 deg}; square: X: from A towards D, 2 in, turned 19.0° inward",
+                "X: {from: D, square-to: [A, D], by: -3 in}; square: X: from D square to A–D, 3 in inward",
+                "X: {between: [A, C], at: 1/4, why: a test}; square: X: ¼ of the way from A to C, 3½ in from A (a test)",
+                "X: {arc: [B, 26 in], meets-line: [A, D]}; square: X: strike an arc of 26 in round B onto the line A–D",
+                "X: {crossing: [[A, C], [B, D]]}; square: X: where the line A–C crosses the line B–D",
+                "X: {mirror: B, in: [A, C]}; square: X: B mirrored in the line A–C",
+                "X: {foot: B, on: [A, C]}; square: X: square from B onto the line A–C"
+            })
+    void walk_saysEachStepInTheWearersNumbers(String written, String sentence) {
+        CompiledSheet sheet = SmallSheet.withPoint(written);
+        assertThat(Walk.of(sheet, sheet.middle()).of("square"))
+                .filteredOn(step -> step.subject().equals("X"))
+                .singleElement()
+                .satisfies(step ->
+                        assertThat(step.whole().in(LengthFormat.INCH_EIGHTHS)).isEqualTo(sentence));
+    }
+
+    @Test
+    void walk_beginsWithTheAmounts() {
+        CompiledSheet sheet =
+                SheetReader.read(SmallSheet.text("amounts: {half: bust / 2, twice: 2 * half / bust}", "", ""));
+        assertThat(Walk.of(sheet, sheet.middle()).steps())
+                .extracting(step -> step.whole().in(LengthFormat.INCH_EIGHTHS))
+                .startsWith("first: half is bust ÷ 2: 20 in", "first: twice is 2 × half ÷ bust: 1.0");
+    }
+
+    @Test
+    void walk_endsEachPieceWithHowItIsCut() {
+        CompiledSheet sheet = SheetReader.read(SmallSheet.TEXT);
+        var steps = Walk.of(sheet, sheet.middle()).steps();
+        assertThat(steps.get(steps.size() - 1).whole().in(LengthFormat.INCH_EIGHTHS))
+                .isEqualTo("square: cut 1 outer: no allowance all round");
+        assertThat(steps).extracting(Walk.Step::kind).contains(Walk.Kind.POINT, Walk.Kind.LINE, Walk.Kind.CUT);
+    }
+
     @Test
     void solve_withoutAnAnswer_tellsBothValues() {
         String text = SmallSheet.text(
