@@ -37,7 +37,7 @@ final class NewCostume extends VBox {
         this.studio = studio;
         this.begun = begun;
         drafts = new SheetChooser(studio, true, chosen -> {});
-        drafts.setPrefHeight(250);
+        drafts.setPrefHeight(290);
         getStyleClass().add("card");
         title.setPromptText("harbour office secretary");
         title.setPrefColumnCount(22);
