@@ -43,18 +43,7 @@ final class GroundCompiler {
                 .or(() -> frame.map(on -> on.unitSlot))
                 .or(() -> sheet.ruling.map(CompiledSheet.Ruling::unitSlot))
                 .orElse(Formula.NO_UNIT);
-        Names outside = sheet.names.within(Map.copyOf(own), visible);
-        List<Formula[]> limits = new ArrayList<>();
-        written.solve().forEach((amount, solve) -> {
-            if (sheet.names.has(amount) || own.containsKey(amount)) {
-                throw new SheetException(
-                        solve.from(), "\"" + amount + "\" has the name of something else on the sheet");
-            }
-            Formula from = new FormulaReader(solve.from(), outside).read();
-            Formula to = Formula.of(solve.to(), outside, from.dimension());
-            limits.add(new Formula[] {from, to});
-            own.put(amount, sheet.names.local(from.dimension()));
-        });
+        List<Wanted> limits = limits(sheet, written);
         this.scope = sheet.names.within(own, visible);
         List<CompiledSheet.PointAt> points = new ArrayList<>();
         written.points()
@@ -62,26 +51,39 @@ final class GroundCompiler {
                         points.add(new CompiledSheet.PointAt(letter, places.get(letter), step(step), false)));
         List<CompiledSheet.PointAt> ordered = inOrder(points);
         List<CompiledSheet.Solve> solves = new ArrayList<>();
-        written.solve().forEach((amount, solve) -> {
-            Formula until = new FormulaReader(solve.until(), scope).read();
-            Formula is = Formula.of(solve.is(), scope, until.dimension());
-            Formula[] limit = limits.get(solves.size());
-            int slot = own.get(amount).slot();
-            List<CompiledSheet.PointAt> moving = moving(ordered, slot);
-            solves.add(new CompiledSheet.Solve(
-                    amount,
-                    slot,
-                    limit[0],
-                    limit[1],
-                    until,
-                    is,
-                    moving,
-                    List.of(),
-                    List.of(),
-                    !is.names().contains(slot)
-                            && moving.stream().noneMatch(point -> is.points().contains(point.slot()))));
-        });
+        limits.forEach(each -> solves.add(solve(each, ordered)));
         compiled = new CompiledSheet.Ground(name, written, ordered, places, solves, ruling);
+    }
+
+    /** An amount to be found, with the limits between which it is tried. */
+    private record Wanted(String name, int slot, DraftSheet.SolveSheet written, Formula from, Formula to) {}
+
+    /** Reads the limits, which may not use the amounts, and makes the amounts known. */
+    private List<Wanted> limits(SheetCompiler sheet, DraftSheet.Ground written) {
+        Names outside = sheet.names.within(Map.copyOf(own), visible);
+        List<Wanted> limits = new ArrayList<>();
+        written.solve().forEach((amount, solve) -> {
+            if (sheet.names.has(amount) || own.containsKey(amount)) {
+                throw new SheetException(
+                        solve.from(), "\"" + amount + "\" has the name of something else on the sheet");
+            }
+            Formula from = new FormulaReader(solve.from(), outside).read();
+            Formula to = Formula.of(solve.to(), outside, from.dimension());
+            Scope.Named named = sheet.names.local(from.dimension());
+            own.put(amount, named);
+            limits.add(new Wanted(amount, named.slot(), solve, from, to));
+        });
+        return limits;
+    }
+
+    private CompiledSheet.Solve solve(Wanted wanted, List<CompiledSheet.PointAt> ordered) {
+        Formula until = new FormulaReader(wanted.written.until(), scope).read();
+        Formula is = Formula.of(wanted.written.is(), scope, until.dimension());
+        List<CompiledSheet.PointAt> moving = moving(ordered, wanted.slot);
+        boolean steady = !is.names().contains(wanted.slot)
+                && moving.stream().noneMatch(point -> is.points().contains(point.slot()));
+        return new CompiledSheet.Solve(
+                wanted.name, wanted.slot, wanted.from, wanted.to, until, is, moving, List.of(), List.of(), steady);
     }
 
     CompiledSheet.Ground compiled() {

@@ -2,6 +2,7 @@ package org.soberhem.core.draft;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 
 /**
  * Paper rulers that somebody measured, and the unit that they give for a measurement in between or beyond.
@@ -90,24 +91,28 @@ public record RulerTable(List<Ruler> rulers) {
 
     /** Returns by how much each ruler's unit is longer than on the straight line that fits all best, in millimetres. */
     public List<Double> residuals() {
-        double meanMark = rulers.stream().mapToDouble(Ruler::marked).average().orElseThrow();
-        double meanUnit = rulers.stream().mapToDouble(Ruler::unit).average().orElseThrow();
+        double mark = mean(Ruler::marked);
+        double unit = mean(Ruler::unit);
         double slope = slope();
-        List<Double> residuals = new ArrayList<>();
-        rulers.forEach(ruler -> residuals.add(ruler.unit - meanUnit - slope * (ruler.marked - meanMark)));
-        return residuals;
+        return rulers.stream()
+                .map(ruler -> ruler.unit - unit - slope * (ruler.marked - mark))
+                .toList();
     }
 
     /** The slope of the line of least squares. */
     private double slope() {
-        double meanMark = rulers.stream().mapToDouble(Ruler::marked).average().orElseThrow();
-        double meanUnit = rulers.stream().mapToDouble(Ruler::unit).average().orElseThrow();
+        double mark = mean(Ruler::marked);
+        double unit = mean(Ruler::unit);
         double above = 0;
         double below = 0;
         for (Ruler ruler : rulers) {
-            above += (ruler.marked - meanMark) * (ruler.unit - meanUnit);
-            below += (ruler.marked - meanMark) * (ruler.marked - meanMark);
+            above += (ruler.marked - mark) * (ruler.unit - unit);
+            below += (ruler.marked - mark) * (ruler.marked - mark);
         }
         return above / below;
+    }
+
+    private double mean(ToDoubleFunction<Ruler> of) {
+        return rulers.stream().mapToDouble(of).average().orElseThrow();
     }
 }

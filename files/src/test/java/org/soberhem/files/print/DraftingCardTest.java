@@ -1,0 +1,54 @@
+package org.soberhem.files.print;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.soberhem.core.draft.CompiledSheet;
+import org.soberhem.core.draft.Drafter;
+import org.soberhem.core.draft.Walk;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.files.exchange.PatternSvg;
+import org.soberhem.files.library.Library;
+
+/** The drafting card, the ruler of a scale and the drawing's darts, read back with other tools. */
+class DraftingCardTest {
+
+    @TempDir
+    Path folder;
+
+    private static final CompiledSheet BODICE =
+            Library.shipped().sheet("bodice-1869").orElseThrow();
+
+    @Test
+    void card_hasEveryStep_theSewingOrderAndTheCautions() throws IOException, InterruptedException {
+        Walk walk = Walk.of(BODICE, BODICE.middle());
+        byte[] pdf = DraftingCardPdf.write(BODICE.sheet(), "Greta Holm", walk, LengthFormat.CENTIMETRES, PaperSize.A4);
+        String text = Poppler.run(folder, pdf, "pdftotext", "-layout").replaceAll("\\s+", " ");
+        assertThat(text)
+                .contains("Drafting card", "for Greta Holm", "back-frame", "side-back", "Sewing")
+                .contains(String.valueOf(walk.steps().size()))
+                .contains("Mount each outer piece on its lining")
+                .contains("Fit it over the corset that it will be worn over");
+        assertThat(text).contains("mark the dart front: ", "trued is ");
+    }
+
+    @Test
+    void ruler_ofAScaleLargerThanPaper_isDivided_andSaysSo() throws IOException, InterruptedException {
+        double half =
+                Drafter.draft(BODICE, BODICE.middle()).scale().orElseThrow().unit();
+        byte[] pdf = RulerPdf.ofScale("breast ÷ 2", half, 450, PaperSize.A4);
+        String text = Poppler.run(folder, pdf, "pdftotext", "-layout");
+        assertThat(text).contains("its numbers are 8ths of the scale").contains("1 unit = 57.15 mm");
+    }
+
+    @Test
+    void svg_hasTheDarts() {
+        String svg = PatternSvg.write(Drafter.draft(BODICE, BODICE.middle()).pattern());
+        String sewn = svg.substring(svg.indexOf("id=\"sew\""), svg.indexOf("id=\"fold\""));
+        String fronts = sewn.replaceAll("class=\"front\" d=\"M[^\"L]*L[^\"L]*L[^\"L]*\"", "DART");
+        assertThat(fronts.split("DART", -1)).hasSizeGreaterThan(2);
+    }
+}
