@@ -85,6 +85,7 @@ public final class DraftView extends BorderPane {
     private boolean walking;
     private Optional<Pattern> preview = Optional.empty();
     private String shownGarment = "";
+    private String overlaysFor = "";
 
     /**
      * @param studio the studio
@@ -236,6 +237,8 @@ public final class DraftView extends BorderPane {
         if (now == null) {
             return;
         }
+        leaveOverlaysOfAnother(
+                now.costume().id() + "/" + studio.garmentProperty().get());
         obstacles.show(now.inTheWay(), studio.format());
         Optional<Work> work = now.work(studio.garmentProperty().get());
         for (Node part : List.of(paper, zoom, panel, heads)) {
@@ -265,6 +268,17 @@ public final class DraftView extends BorderPane {
         tellStep();
         tapes(now, work.get());
         draw(work.get(), garment);
+    }
+
+    /** What was being chosen or changed belongs to the garment that it was opened for. */
+    private void leaveOverlaysOfAnother(String garment) {
+        if (!overlaysFor.equals(garment)) {
+            overlaysFor = garment;
+            Parts.show(add, false);
+            if (editor.isVisible()) {
+                editor.close();
+            }
+        }
     }
 
     /** Fills the panel that is open; the others wait until they are. */
@@ -366,11 +380,12 @@ public final class DraftView extends BorderPane {
 
     private void changeSheet() {
         String name = studio.garmentProperty().get();
+        String costume = studio.situation().costume().id();
         Garment garment = studio.situation().costume().garment(name).orElseThrow();
         editor.open(
                 "Sheet of the " + name.toLowerCase(Locale.ROOT) + ", this costume's own copy",
                 garment.sheet(),
-                text -> text.sheet().ifPresent(right -> studio.changeSheet(name, text.text())),
+                text -> text.sheet().ifPresent(right -> studio.changeSheet(costume, name, text.text())),
                 studio.situation()
                         .work(name)
                         .map(work -> work.inputs().measures())

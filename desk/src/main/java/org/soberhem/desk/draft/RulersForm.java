@@ -96,6 +96,7 @@ final class RulersForm extends VBox {
                 .toList();
         try {
             studio.changeSheet(
+                    studio.situation().costume().id(),
                     garment.name(),
                     ScaleText.withRulers(garment.sheet(), typed, studio.format().unit()));
             Parts.show(problem, false);

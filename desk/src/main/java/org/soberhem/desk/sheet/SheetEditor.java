@@ -147,7 +147,8 @@ public final class SheetEditor extends BorderPane {
         requestFocus();
     }
 
-    private void close() {
+    /** Keeps what was typed and goes away. */
+    public void close() {
         keepIt();
         Parts.show(this, false);
         closed.ifPresent(Runnable::run);

@@ -283,9 +283,9 @@ public final class Studio {
         garment.set(added.name());
     }
 
-    /** Drafts a garment of the costume at hand from a changed sheet; the sheet must compile. */
-    public void changeSheet(String garmentName, String text) {
-        Costume costume = situation().costume();
+    /** Drafts a garment of a costume from a changed sheet; the sheet must compile. */
+    public void changeSheet(String costumeId, String garmentName, String text) {
+        Costume costume = costumes.get(costumeId).value();
         Set<String> settings = new HashSet<>();
         compiledSheet(text).adjustables().forEach(each -> settings.add(each.name()));
         Garment changed = costume.garment(garmentName).orElseThrow().withSheet(text, settings);
@@ -379,12 +379,16 @@ public final class Studio {
         refresh(situation().costume());
     }
 
-    /** Keeps a changed costume. */
+    /** Keeps a changed costume, whether it is the one at hand or another that is still being worked on. */
     public void keep(Costume changed, String action, Sentence sentence) {
         String words = sentence.in(format());
         done.set(words);
-        refresh(changed);
-        lastAtTape = COSTUME;
+        boolean atHand = situation() != null && situation().costume().id().equals(changed.id());
+        Situation now = situation(changed, atHand ? tried : Map.of());
+        if (atHand) {
+            situation.set(now);
+            lastAtTape = COSTUME;
+        }
         Line<Costume> before = costumes.get(changed.id());
         costumes.put(changed.id(), new Line<>(changed.id(), changed, words, before != null, ""));
         keeper.keep(
@@ -393,7 +397,7 @@ public final class Studio {
                 changed,
                 action,
                 words,
-                inWayText(situation().inTheWay()),
+                inWayText(now.inTheWay()),
                 Costume.class,
                 line -> costumes.put(line.id(), line));
     }

@@ -316,6 +316,32 @@ class DraftingJourneyTest {
     }
 
     @Test
+    void overlays_goWithTheirCostume_andWhatWasTypedIsKeptInIt(FxRobot robot) {
+        open(robot, "Blouse");
+        tab(robot, "sheet");
+        press(robot, "#change-sheet");
+        robot.interact(
+                () -> robot.lookup("#editor-text").queryAs(ToggleButton.class).fire());
+        TextArea area = robot.lookup("#sheet-area").queryAs(TextArea.class);
+        robot.interact(() -> area.setText(area.getText().replace("title: Blouse", "title: My blouse")));
+        robot.interact(() -> studio.open("secretary-1906"));
+        assertThat(robot.lookup("#editor-done")
+                        .queryAs(Button.class)
+                        .getParent()
+                        .getParent()
+                        .isVisible())
+                .isFalse();
+        assertThat(studio.situation().costume().id()).isEqualTo("secretary-1906");
+        assertThat(blouse().sheet()).doesNotContain("My blouse");
+        robot.interact(() -> studio.open("keeper-1907"));
+        assertThat(blouse().sheet()).contains("title: My blouse");
+        press(robot, "#add-garment");
+        appear(robot, "#sheet-chemise-1910");
+        robot.interact(() -> studio.open("boatman-1780"));
+        appear(robot, "#first-garment");
+    }
+
+    @Test
     void print_writesTheDraftingCardAndTheRuler(FxRobot robot) {
         open(robot, "Blouse");
         tab(robot, "print");
