@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import org.soberhem.core.garment.Loop;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
-import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Side;
 
 /** Measures a finished pattern against the body and the sheet's ease. */
@@ -21,7 +21,7 @@ public final class Checks {
      * <p>A length that differs between left and right is judged by its worse side.
      */
     public static List<CheckResult> of(CompiledSheet sheet, Inputs inputs, Pattern pattern) {
-        Frame frame = finished(sheet, inputs, pattern);
+        Frame frame = Finished.frame(sheet, inputs, pattern);
         List<CheckResult> results = new ArrayList<>();
         for (CompiledSheet.Check check : sheet.checks) {
             results.add(result(check, frame, pattern));
@@ -37,7 +37,7 @@ public final class Checks {
      * Those that need a missing measurement are left out.
      */
     public static Map<String, Double> quantities(CompiledSheet sheet, Inputs inputs, Pattern pattern) {
-        Frame frame = finished(sheet, inputs, pattern);
+        Frame frame = Finished.frame(sheet, inputs, pattern);
         Map<String, Double> values = new TreeMap<>();
         sheet.quantities.forEach((name, formula) -> {
             double value = formula.value(frame);
@@ -46,19 +46,6 @@ public final class Checks {
             }
         });
         return values;
-    }
-
-    /** Fills a frame with the edges of a finished pattern, so that formulas can measure them. */
-    private static Frame finished(CompiledSheet sheet, Inputs inputs, Pattern pattern) {
-        Frame frame = Drafter.frame(sheet, inputs, Side.MIDDLE);
-        for (CompiledSheet.PieceRuns runs : sheet.pieces.values()) {
-            Optional<Piece> piece = pattern.piece(runs.name(), Side.LEFT);
-            for (CompiledSheet.EdgeRun run : runs.edges()) {
-                piece.flatMap(p -> p.edge(run.name())).ifPresent(edge -> frame.paths.set(run.path(), edge.path()));
-            }
-        }
-        frame.girths = level -> pattern.girth(level, pattern.names());
-        return frame;
     }
 
     private static CheckResult result(CompiledSheet.Check check, Frame frame, Pattern pattern) {
@@ -103,18 +90,15 @@ public final class Checks {
     }
 
     private static CheckResult opening(CompiledSheet.Opening opening, Frame frame, Pattern pattern) {
-        DraftSheet.OpeningSheet written = opening.written();
-        double passes = frame.slots[opening.passes()];
-        double is = Math.min(pattern.length(written.loop(), Side.LEFT), pattern.length(written.loop(), Side.RIGHT))
-                + opening.opens().value(frame);
-        EdgeRef first = written.loop().get(0);
+        Loop loop = Finished.loop(opening, frame, pattern);
+        EdgeRef first = opening.written().loop().get(0);
         return new CheckResult(
-                first.piece() + " opening",
-                passes,
-                passes,
+                loop.edge(),
+                loop.body(),
+                loop.needed(),
                 Double.POSITIVE_INFINITY,
-                is,
-                "it must pass the " + written.passes(),
+                loop.reach(),
+                "it must pass the " + loop.part(),
                 new CheckResult.Where(first.piece(), first.edge()),
                 Optional.empty());
     }

@@ -7,6 +7,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.soberhem.core.garment.SumKind;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Role;
 import org.soberhem.core.pattern.Seam;
@@ -144,7 +147,22 @@ public final class CompiledSheet {
 
     record SeamRun(DraftSheet.SeamSheet written, Formula least, Formula most) {}
 
-    record Opening(DraftSheet.OpeningSheet written, int passes, Formula opens) {}
+    record Opening(DraftSheet.OpeningSheet written, int passes, Formula opens, Formula over, Formula stretch) {}
+
+    /**
+     * A sum; a word is either one of the sheet's choices, whose way is then taken, or stands for itself.
+     *
+     * @param reads slots of everything it is worked out from
+     */
+    record SumRun(
+            String name,
+            SumKind kind,
+            Map<String, Formula> amounts,
+            Map<String, String> words,
+            List<List<Formula>> rows,
+            Set<Integer> reads) {}
+
+    record WearingRun(DraftSheet.WearingSheet written, Formula fastening, Formula below) {}
 
     record Check(DraftSheet.CheckSheet written, Formula body, Ease ease) {}
 
@@ -164,6 +182,8 @@ public final class CompiledSheet {
     final List<SeamRun> seams;
     final List<Opening> openings;
     final List<Check> checks;
+    final List<SumRun> sums;
+    final Optional<WearingRun> wearing;
     final Map<String, Formula> quantities;
 
     CompiledSheet(SheetCompiler from) {
@@ -186,6 +206,8 @@ public final class CompiledSheet {
         this.seams = List.copyOf(from.seams);
         this.openings = List.copyOf(from.openings);
         this.checks = List.copyOf(from.checks);
+        this.sums = List.copyOf(from.sums);
+        this.wearing = from.wearing;
         this.quantities = Map.copyOf(from.quantities);
     }
 
@@ -231,6 +253,26 @@ public final class CompiledSheet {
      * @param why what it is for
      */
     public record Adjustable(String name, String least, String most, List<String> ways, String why) {}
+
+    /** Returns those that a sum is worked out from. */
+    public List<Adjustable> adjustables(String sum) {
+        Set<Integer> read = sums.stream()
+                .filter(run -> run.name().equals(sum))
+                .findFirst()
+                .map(SumRun::reads)
+                .orElse(Set.of());
+        Set<String> names = Stream.concat(
+                        choices.stream()
+                                .filter(each -> read.contains(each.slot()))
+                                .map(Choosing::name),
+                        settings.stream()
+                                .filter(each -> read.contains(each.slot()))
+                                .map(Setting::name))
+                .collect(Collectors.toSet());
+        return adjustables().stream()
+                .filter(each -> names.contains(each.name()))
+                .toList();
+    }
 
     /** Returns what the maker may choose: amounts, ease that is drawn, ways, and the scale law where there are several. */
     public List<Adjustable> adjustables() {

@@ -3,6 +3,8 @@ package org.soberhem.core.draft;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.soberhem.core.garment.SumKind;
+import org.soberhem.core.garment.Wearing;
 import org.soberhem.core.pattern.CutShape;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.MarkLine;
@@ -27,6 +29,8 @@ import org.soberhem.core.pattern.Spans;
  * @param seams in order
  * @param openings closed edges that something must pass through
  * @param checks finished girths and lengths against the body
+ * @param sums what is worked out beside the draft, by name
+ * @param wearing how it is got into, if the sheet says so
  * @param quantities what the finished garment tells the rules of a silhouette: formulas, by the quantity's name
  * @param sewing steps of making up, in words
  */
@@ -45,6 +49,8 @@ public record DraftSheet(
         List<SeamSheet> seams,
         List<OpeningSheet> openings,
         List<CheckSheet> checks,
+        Map<String, SumSheet> sums,
+        Optional<WearingSheet> wearing,
         Map<String, Written> quantities,
         List<String> sewing) {
 
@@ -308,11 +314,43 @@ public record DraftSheet(
     /**
      * A closed edge that a part of the body must pass through.
      *
+     * @param name what it is called
      * @param loop edges that make it up, on one side of the wearer
      * @param passes name of the measure that must pass
      * @param opens how much it opens further, a length
+     * @param over what is needed beyond the girth to pull it on, a length
+     * @param stretch by which share the cloth gives
      */
-    public record OpeningSheet(int line, List<EdgeRef> loop, String passes, Written opens) {}
+    public record OpeningSheet(
+            int line, String name, List<EdgeRef> loop, String passes, Written opens, Written over, Written stretch) {}
+
+    /**
+     * A sum that belongs to the draft.
+     *
+     * @param line where it is written
+     * @param kind which sum
+     * @param given formulas and words, by argument
+     * @param rows further lengths, such as the tack points of each tape
+     */
+    public record SumSheet(int line, SumKind kind, Map<String, Written> given, List<List<Written>> rows) {}
+
+    /**
+     * How the garment is got into and lived in.
+     *
+     * @param line where it is written
+     * @param closes where it fastens
+     * @param fastening how long the fastening is, a length
+     * @param below how far below the nape it begins, a length
+     * @param lavatory what the wearer does with it
+     * @param nursing whether a child can be nursed in it
+     */
+    public record WearingSheet(
+            int line,
+            Wearing.Closes closes,
+            Written fastening,
+            Written below,
+            Wearing.Lavatory lavatory,
+            Wearing.Nursing nursing) {}
 
     /**
      * A finished girth or length against the body.

@@ -47,7 +47,8 @@ final class Limits {
                 "checks",
                 sheet.checks().size()
                         + sheet.openings().size()
-                        + sheet.quantities().size(),
+                        + sheet.quantities().size()
+                        + sheet.sums().size(),
                 OTHERS);
     }
 

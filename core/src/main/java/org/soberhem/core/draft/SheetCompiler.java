@@ -29,6 +29,8 @@ final class SheetCompiler {
     final List<CompiledSheet.SeamRun> seams = new ArrayList<>();
     final List<CompiledSheet.Opening> openings = new ArrayList<>();
     final List<CompiledSheet.Check> checks = new ArrayList<>();
+    final List<CompiledSheet.SumRun> sums = new ArrayList<>();
+    Optional<CompiledSheet.WearingRun> wearing = Optional.empty();
     final Map<String, Formula> quantities = new LinkedHashMap<>();
     final Map<String, Double> middle = new LinkedHashMap<>();
     List<CompiledSheet.Ground> grounds = List.of();
@@ -60,6 +62,9 @@ final class SheetCompiler {
         sheet.seams().forEach(seam -> seam(seam, finished));
         sheet.openings().forEach(opening -> opening(opening, finished));
         sheet.checks().forEach(check -> checks.add(check(check, finished)));
+        SumCompiler summing = new SumCompiler(this, finished);
+        sheet.sums().forEach((name, sum) -> sums.add(summing.sum(name, sum)));
+        wearing = sheet.wearing().map(summing::wearing);
         sheet.quantities().forEach((name, written) -> quantity(name, written, finished));
         CompiledSheet compiled = new CompiledSheet(this);
         tryAtMiddleSize(compiled);
@@ -286,8 +291,12 @@ final class SheetCompiler {
                         opening.line(),
                         "\"" + opening.passes() + "\" is not among the measures "
                                 + sheet.measures().keySet()));
-        openings.add(
-                new CompiledSheet.Opening(opening, passes.slot(), range(opening.opens(), scope, Dimension.LENGTH)));
+        openings.add(new CompiledSheet.Opening(
+                opening,
+                passes.slot(),
+                range(opening.opens(), scope, Dimension.LENGTH),
+                range(opening.over(), scope, Dimension.LENGTH),
+                Formula.of(opening.stretch(), scope, Dimension.NUMBER)));
     }
 
     private CompiledSheet.Check check(DraftSheet.CheckSheet check, Scope scope) {

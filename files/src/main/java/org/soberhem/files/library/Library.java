@@ -13,6 +13,7 @@ import org.soberhem.core.figure.Figure;
 import org.soberhem.core.figure.FigurePlan;
 import org.soberhem.core.fitting.FitReading;
 import org.soberhem.core.fitting.Zone;
+import org.soberhem.core.garment.Usage;
 import org.soberhem.core.layers.Wardrobe;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.silhouette.Rule;
@@ -35,6 +36,7 @@ public final class Library {
             new Lazily<>(() -> YamlNode.parse(Resources.text("figure.yaml")).only("outline", "body", "tapes"));
     private final Lazily<Figure> figure = new Lazily<>(() -> Figures.plain(figures.get()));
     private final Lazily<FigurePlan> figurePlan = new Lazily<>(() -> Figures.plan(figures.get()));
+    private final Lazily<List<Usage>> usages = new Lazily<>(() -> Usages.read(Resources.text("usages.yaml")));
     private final Lazily<List<Rule>> rules = new Lazily<>(() -> Rules.read(Resources.text("rules.yaml")));
     private final Lazily<YamlNode> places =
             new Lazily<>(() -> YamlNode.parse(Resources.text("zones.yaml")).only("zones", "readings"));
@@ -105,6 +107,11 @@ public final class Library {
     /** Returns what a wearer's own figure is put together from. */
     public FigurePlan figurePlan() {
         return figurePlan.get();
+    }
+
+    /** Returns what was usual in which years, for the sums of garments. */
+    public List<Usage> usages() {
+        return usages.get();
     }
 
     public List<Rule> rules() {

@@ -64,6 +64,8 @@ public final class SheetReader {
                 "seams",
                 "openings",
                 "checks",
+                "sums",
+                "wearing",
                 "quantities",
                 "sewing");
         List<YamlNode> years = root.get("years").items();
@@ -94,8 +96,10 @@ public final class SheetReader {
                 map(root, "frames", node -> StepReader.ground(node.only("scale", "points", "solve"))),
                 map(root.get("pieces"), SheetReader::piece),
                 list(root, "seams", SheetReader::seam),
-                list(root, "openings", SheetReader::opening),
+                list(root, "openings", SumReader::opening),
                 list(root, "checks", this::check),
+                map(root, "sums", SumReader::sum),
+                root.find("wearing").map(SumReader::wearing),
                 map(root, "quantities", YamlNode::written),
                 root.find("sewing").map(YamlNode::texts).orElse(List.of()));
     }
@@ -370,7 +374,7 @@ public final class SheetReader {
         }
     }
 
-    private static List<EdgeRef> run(YamlNode node) {
+    static List<EdgeRef> run(YamlNode node) {
         List<YamlNode> items = node.isText() ? List.of(node) : node.items();
         List<EdgeRef> refs = new ArrayList<>();
         for (YamlNode item : items) {
@@ -393,15 +397,6 @@ public final class SheetReader {
         YamlNode range = node.get(kind.byFullness() ? "fullness" : "ease");
         List<Written> limits = twoParts(range, "\\.\\.", kind.byFullness() ? "1.4 .. 2.5" : "0 .. 1/8 in");
         return new SeamSheet(node.line(), run(sides.get(0)), run(sides.get(1)), kind, limits.get(0), limits.get(1));
-    }
-
-    private static DraftSheet.OpeningSheet opening(YamlNode node) {
-        node.only("loop", "passes", "opens");
-        return new DraftSheet.OpeningSheet(
-                node.line(),
-                run(node.get("loop")),
-                node.get("passes").text(),
-                node.get("opens").written());
     }
 
     private CheckSheet check(YamlNode node) {

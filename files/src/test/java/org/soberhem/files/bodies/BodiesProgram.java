@@ -109,6 +109,11 @@ public final class BodiesProgram {
         body.put("torso-length-seated*", height * about(0.165, random));
         body.put("shoulder-to-elbow*", body.get("shoulder-to-wrist*") * about(0.575, random));
         body.put("head*", 0.22 * height + 0.02 * chest + 160);
+        body.put("arm-hole-loop*", body.get("upper-arm*") * about(2.05, random));
+        body.put("neck-muscle-length*", height * about(0.035, random));
+        body.put("crown-arc*", body.get("head*") * about(1.33, random));
+        body.put("folded-arms-width*", height * about(1.03, random));
+        body.put("heel*", row.get("ankle_girth_cm") * about(1.45, random));
     }
 
     private static double about(double middle, Random random) {

@@ -1,0 +1,205 @@
+package org.soberhem.core.garment;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.soberhem.core.geometry.Cubic;
+import org.soberhem.core.geometry.Path;
+import org.soberhem.core.geometry.Point;
+import org.soberhem.core.length.LengthUnit;
+import org.soberhem.core.length.Sentence;
+
+/** A cape's width and the way its upper edge comes down to the neck, in words, as marks along half the edge, and drawn. */
+public final class CapeSum {
+
+    private static final double INCH = LengthUnit.INCH.nanometres() / 1e6;
+    private static final double FLAT = 0.5;
+
+    private final Given given;
+    private final Cape cape;
+    private final double length;
+    private final double shoulder;
+    private final double drop;
+    private final double dartLength;
+
+    private CapeSum(Given given) {
+        this.given = given;
+        cape = new Cape(
+                given.amount("span"),
+                "sculpted".equals(given.word("shoulders", "sculpted")),
+                given.amount("neck"),
+                given.amount("dart", 0),
+                (int) Math.round(given.amount("pleats", 0)),
+                given.amount("pleat", 0),
+                given.amount("box", 0));
+        length = given.amount("length");
+        dartLength = given.amount("dart-length", length / 4);
+        shoulder = given.amount("shoulder", dartLength);
+        drop = given.amount("drop", 0);
+    }
+
+    /**
+     * Works the sum out.
+     *
+     * @param given lengths {@code span}, {@code neck} and {@code length}; if wanted {@code shoulder}, {@code drop}, {@code dart},
+     *     {@code dart-length}, {@code pleat}, {@code box} and the number {@code pleats}; the word {@code shoulders} is sculpted
+     *     or gathered
+     */
+    public static Sum of(Given given) {
+        return new CapeSum(given).sum();
+    }
+
+    private Sum sum() {
+        List<Finding> findings = new ArrayList<>();
+        if (cape.gathers() < -1e-6) {
+            findings.add(Finding.fails(
+                    "Darts and pleats take {} more than there is: {} wide for a neck of {} leaves {} to take in",
+                    -cape.gathers(),
+                    cape.width(),
+                    cape.neck(),
+                    cape.width() - cape.neck()));
+        }
+        if (given.instead().containsValue("height")) {
+            findings.add(Finding.asks(
+                    "The width goes by the height, {}: that is a least value. Measure the folded arms from fingertip to fingertip",
+                    cape.span()));
+        }
+        findings.add(Finding.tells(
+                "What fastens it at the neck must give way when the cape catches; a finger goes under every band"));
+        boolean exact = Math.abs(cape.gathers()) < FLAT;
+        return new Sum(
+                given.name(),
+                "The cape's upper edge",
+                exact
+                        ? Sentence.of("{} wide comes down to {} exactly, without gathers", cape.width(), cape.neck())
+                        : Sentence.of(
+                                "{} wide comes down to {}: {} in darts, {} in pleats, {} in gathers",
+                                cape.width(),
+                                cape.neck(),
+                                cape.darts(),
+                                cape.folded(),
+                                cape.gathers()),
+                figures(),
+                findings,
+                List.of(marks()),
+                Optional.of(sketch()),
+                List.of(
+                        Sentence.of(
+                                "Sew the darts first; each runs out along the arm in a curve, not in a lump on the shoulder"),
+                        Sentence.of(
+                                "Lay and baste the pleats, all of a half towards the back, then the box pleat at the centre back"),
+                        Sentence.of("Gather what is left between the marks; measure the edge: it is {}", cape.neck()),
+                        Sentence.of("Gather a hood's edge to it at quarter points, or bind it")));
+    }
+
+    private List<Figure> figures() {
+        List<Figure> figures = new ArrayList<>();
+        figures.add(
+                cape.sculpted()
+                        ? Figure.length("width", cape.width(), "{} × 2 ÷ 3", cape.span())
+                        : Figure.length("width", cape.width(), "the whole of {}", cape.span()));
+        figures.add(Figure.length("to take in", cape.width() - cape.neck(), "{} − {}", cape.width(), cape.neck()));
+        figures.add(Figure.length("in both darts", cape.darts(), "2 × {}", cape.darts() / 2));
+        figures.add(Figure.length(
+                "in pleats",
+                cape.folded(),
+                "2 × {} × 2 × {} + 4 × {}",
+                String.valueOf(cape.pleats()),
+                cape.pleat(),
+                cape.box()));
+        figures.add(Figure.length(
+                "in gathers",
+                cape.gathers(),
+                "{} − {} − {} − {}",
+                cape.width(),
+                cape.neck(),
+                cape.darts(),
+                cape.folded()));
+        if (cape.pleats() > 0) {
+            figures.add(Figure.length(
+                    "pleats without gathers",
+                    cape.exactPleat(),
+                    "what is left of {} after darts and box pleat, ÷ {} folds ÷ 2",
+                    cape.width() - cape.neck(),
+                    String.valueOf(2 * cape.pleats())));
+        }
+        return figures;
+    }
+
+    /** Places along half the edge from the centre front, in order; what each takes, and where that leaves the finished edge. */
+    private MarkTable marks() {
+        List<List<Object>> rows = new ArrayList<>();
+        double at = 0;
+        double neck = 0;
+        double plain = plain();
+        rows.add(MarkTable.row("centre front", at, "", neck));
+        at += plain;
+        neck += plain;
+        if (cape.darts() > 0) {
+            double dart = cape.darts() / 2;
+            rows.add(MarkTable.row("dart: front leg", at, "", neck));
+            at += dart;
+            rows.add(MarkTable.row("dart: back leg", at, "takes it all", neck));
+        }
+        at += plain;
+        neck += plain;
+        for (int i = 1; i <= cape.pleats(); i++) {
+            rows.add(MarkTable.row("pleat " + i + ": crease", at, "→ to the back", neck));
+            at += 2 * cape.pleat();
+            rows.add(MarkTable.row("pleat " + i + ": lay it here", at, "", neck));
+        }
+        double gathered = Math.max(0, cape.gathers()) / 2;
+        if (gathered > FLAT) {
+            rows.add(MarkTable.row("gather from here", at, "", neck));
+        }
+        at += plain + gathered;
+        neck += plain;
+        rows.add(MarkTable.row(
+                cape.box() > 0 ? "box pleat: crease" : "centre back", at, gathered > FLAT ? "gathers end" : "", neck));
+        if (cape.box() > 0) {
+            rows.add(MarkTable.row("centre back: lay it here", at + 2 * cape.box(), "", neck));
+        }
+        return new MarkTable(
+                "Half the upper edge, from the centre front", List.of("mark", "on the cloth", "", "at the neck"), rows);
+    }
+
+    /** Returns a third of half the finished neck: what stays flat before the dart, behind it, and at the back. */
+    private double plain() {
+        return cape.neck() / 6;
+    }
+
+    private Sketch sketch() {
+        double half = cape.width() / 2;
+        Sketch.Maker drawing = new Sketch.Maker().rectangle(Sketch.Ink.CLOTH, 0, 0, half, length);
+        if (cape.darts() > 0) {
+            double from = plain();
+            double dart = cape.darts() / 2;
+            Point tip = new Point(from + dart / 2, dartLength);
+            for (double leg : List.of(from, from + dart)) {
+                drawing.line(Sketch.Ink.SEAM, leg(new Point(leg, 0), tip).flattened(0.5));
+            }
+            drawing.say(tip.x(), tip.y() + 1.2 * INCH, Sketch.Lean.MIDDLE, "dart {} wide, {} long", dart, dartLength);
+        }
+        double at = plain() * 2 + cape.darts() / 2;
+        for (int i = 0; i < cape.pleats(); i++) {
+            drawing.line(Sketch.Ink.FOLD, new Point(at, 0), new Point(at, 4 * INCH));
+            drawing.line(Sketch.Ink.ARROW, new Point(at, INCH), new Point(at + 2 * cape.pleat(), INCH));
+            at += 2 * cape.pleat();
+        }
+        drawing.say(0, length / 2, Sketch.Lean.RIGHT, "centre front");
+        drawing.say(half, length / 2, Sketch.Lean.LEFT, "centre back");
+        drawing.say(half / 2, -INCH, Sketch.Lean.MIDDLE, "half the upper edge: {}, finished {}", half, cape.neck() / 2);
+        return drawing.done();
+    }
+
+    /** A dart leg: along the shoulder at first, bending down the arm over the shoulder point by the shoulder's slope. */
+    private Path leg(Point from, Point tip) {
+        double share = Math.min(0.9, shoulder / dartLength);
+        double bulge = (from.x() - tip.x()) * (0.5 + drop / Math.max(drop, shoulder) / 2);
+        return Path.of(new Cubic(
+                from,
+                new Point(from.x() - (from.x() - tip.x()) * 0.1, dartLength * share * 0.5),
+                new Point(tip.x() + bulge * 0.25, dartLength * share),
+                tip));
+    }
+}

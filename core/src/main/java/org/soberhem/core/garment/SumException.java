@@ -1,0 +1,24 @@
+package org.soberhem.core.garment;
+
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.length.Sentence;
+
+/** What is given to a sum makes no garment. */
+public final class SumException extends RuntimeException {
+
+    private final transient Sentence sentence;
+
+    SumException(String template, Object... values) {
+        this(Sentence.of(template, values));
+    }
+
+    private SumException(Sentence sentence) {
+        super(sentence.in(LengthFormat.CENTIMETRES));
+        this.sentence = sentence;
+    }
+
+    /** Returns what must hold and what was found. */
+    public Sentence sentence() {
+        return sentence;
+    }
+}
