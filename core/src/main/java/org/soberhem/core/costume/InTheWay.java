@@ -16,8 +16,13 @@ import org.soberhem.core.doubt.Doubts;
 import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.DraftException;
+import org.soberhem.core.draft.Sums;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Remark;
+import org.soberhem.core.garment.Finding;
+import org.soberhem.core.garment.Given;
+import org.soberhem.core.garment.Sum;
+import org.soberhem.core.garment.Usage;
 import org.soberhem.core.layers.Wardrobe;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.EdgeRef;
@@ -34,13 +39,23 @@ public final class InTheWay {
     private final MeasureCatalogue catalogue;
     private final Wardrobe wardrobe;
     private final List<Rule> rules;
+    private final List<Usage> usages;
     private final Doubts doubts;
     private final Tape tape;
 
-    public InTheWay(MeasureCatalogue catalogue, Wardrobe wardrobe, List<Rule> rules, Doubts doubts) {
+    /**
+     * @param catalogue every measure
+     * @param wardrobe layers and their stacks
+     * @param rules of silhouettes
+     * @param usages what was usual when, for the sums of garments
+     * @param doubts finds what is odd about a set
+     */
+    public InTheWay(
+            MeasureCatalogue catalogue, Wardrobe wardrobe, List<Rule> rules, List<Usage> usages, Doubts doubts) {
         this.catalogue = catalogue;
         this.wardrobe = wardrobe;
         this.rules = List.copyOf(rules);
+        this.usages = List.copyOf(usages);
         this.doubts = doubts;
         this.tape = new Tape(catalogue, wardrobe);
     }
@@ -145,11 +160,12 @@ public final class InTheWay {
             for (CheckResult check : work.checks()) {
                 if (!check.isJudged()) {
                     found.add(new Obstacle(Stage.TAPE, garment, "", check.sentence()));
-                } else if (!check.passes()) {
+                } else if (!check.passes() && !check.isOpening()) {
                     String target = check.where().piece() + "." + check.where().part();
                     found.add(new Obstacle(Stage.DRAFT, garment, target, check.sentence()));
                 }
             }
+            sums(judgement.costume(), garment, work, found);
             for (SeamCheck seam : work.seams()) {
                 if (!seam.isTrue()) {
                     EdgeRef first = seam.seam().first().get(0);
@@ -157,6 +173,17 @@ public final class InTheWay {
                 }
             }
         });
+    }
+
+    /** What cannot be made or put on; openings are told here, with what they need, and not among the checks. */
+    private void sums(Costume costume, String garment, Work work, List<Obstacle> found) {
+        Given.Circumstances circumstances = new Given.Circumstances(costume.year(), usages);
+        for (Sum sum : Sums.of(work.sheet(), work.inputs(), work.pattern(), circumstances)) {
+            sum.findings().stream()
+                    .filter(finding -> finding.grade() == Finding.Grade.FAILS)
+                    .forEach(finding ->
+                            found.add(new Obstacle(Stage.DRAFT, garment, Obstacle.SUM + sum.name(), finding.words())));
+        }
     }
 
     private void fitting(Judgement judgement, List<Obstacle> found) {

@@ -41,6 +41,11 @@ public record CheckResult(
         return !Double.isNaN(body);
     }
 
+    /** Says whether it is an opening: there is no greatest length. */
+    public boolean isOpening() {
+        return Double.isInfinite(most);
+    }
+
     /** Says whether the finished length is within its ease; one that cannot be judged does not pass. */
     public boolean passes() {
         return is >= least - TOLERANCE && is <= most + TOLERANCE;
@@ -62,7 +67,7 @@ public record CheckResult(
         if (passes()) {
             return Sentence.of("{} {}: {} of ease over the body's {}", capital(name), is, is - body, body);
         }
-        if (Double.isInfinite(most)) {
+        if (isOpening()) {
             return Sentence.of(
                     "{} is {}, {} too small: at least {} is wanted, {}", capital(name), is, correction(), least, why);
         }

@@ -207,9 +207,12 @@ final class SheetCompiler {
 
     /** Compiles frames and pieces: first all their names, since any may measure another, then what they are. */
     private void drawn() {
-        sheet.frames()
-                .forEach((name, frame) -> names.addPoints(name, frame.points().keySet()));
+        sheet.frames().forEach((name, frame) -> {
+            withoutDot(name, frame.line());
+            names.addPoints(name, frame.points().keySet());
+        });
         sheet.pieces().forEach((name, piece) -> {
+            withoutDot(name, piece.line());
             if (sheet.frames().containsKey(name)) {
                 throw new SheetException(piece.line(), "piece \"" + name + "\" has the name of a frame");
             }
@@ -236,6 +239,13 @@ final class SheetCompiler {
         begun.forEach((name, ground) ->
                 all.add(pieces.containsKey(name) ? pieces.get(name).ground() : ground.compiled()));
         grounds = new Ordering(all, pieces).inOrder();
+    }
+
+    /** The dot of {@code piece.point} is the only one. */
+    private static void withoutDot(String name, int line) {
+        if (name.indexOf('.') >= 0) {
+            throw new SheetException(line, "\"" + name + "\" has a dot: a piece or frame is named without");
+        }
     }
 
     private void requireWhatIsDrawnFrom() {

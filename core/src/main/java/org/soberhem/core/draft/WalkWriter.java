@@ -56,14 +56,13 @@ final class WalkWriter {
     }
 
     private void amount(CompiledSheet.Amount amount) {
-        steps.add(plain(
-                AMOUNTS,
-                Walk.Kind.AMOUNT,
-                Sentence.of(
-                        "{} is {}: {}",
-                        amount.name(),
-                        Units.formula(amount.formula().source().text()),
-                        StepWriter.value(amount.formula().dimension(), frame.slots[amount.slot()]))));
+        Object value = StepWriter.value(amount.formula().dimension(), frame.slots[amount.slot()]);
+        String written = amount.formula().source().text();
+        // What hangs on a choice cannot be said as a sum.
+        Sentence sentence = written.contains("if(")
+                ? Sentence.of("{} is {}", amount.name(), value)
+                : Sentence.of("{} is {}: {}", amount.name(), Units.formula(written), value);
+        steps.add(plain(AMOUNTS, Walk.Kind.AMOUNT, sentence));
     }
 
     private void solved(CompiledSheet.Ground ground, CompiledSheet.Solve solve) {

@@ -13,10 +13,16 @@ package org.soberhem.core.garment;
  */
 public record Cape(double span, boolean sculpted, double neck, double dart, int pleats, double pleat, double box) {
 
+    /** Nobody lays more in half a neck. */
+    private static final int MOST = 100;
+
     /** How much of the span a cape with shaped shoulders needs (common practice). */
     private static final double SCULPTED = 2.0 / 3;
 
     public Cape {
+        if (pleats > MOST) {
+            throw new SumException("A half has at most {} pleats: {}", MOST, pleats);
+        }
         if (!(span > 0) || !(neck > 0) || dart < 0 || pleats < 0 || pleat < 0 || box < 0) {
             throw new SumException(
                     "A cape needs a span and a neck, and no dart or pleat below nothing: {}, {}", span, neck);

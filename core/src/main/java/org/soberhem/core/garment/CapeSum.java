@@ -178,7 +178,7 @@ public final class CapeSum {
             for (double leg : List.of(from, from + dart)) {
                 drawing.line(Sketch.Ink.SEAM, leg(new Point(leg, 0), tip).flattened(0.5));
             }
-            drawing.say(tip.x(), tip.y() + 1.2 * INCH, Sketch.Lean.MIDDLE, "dart {} wide, {} long", dart, dartLength);
+            drawing.say(tip.x(), tip.y() + INCH, Sketch.Lean.RIGHT, "dart {} wide, {} long", dart, dartLength);
         }
         double at = plain() * 2 + cape.darts() / 2;
         for (int i = 0; i < cape.pleats(); i++) {
@@ -188,7 +188,13 @@ public final class CapeSum {
         }
         drawing.say(0, length / 2, Sketch.Lean.RIGHT, "centre front");
         drawing.say(half, length / 2, Sketch.Lean.LEFT, "centre back");
-        drawing.say(half / 2, -INCH, Sketch.Lean.MIDDLE, "half the upper edge: {}, finished {}", half, cape.neck() / 2);
+        drawing.say(
+                half / 2,
+                -length * 0.04,
+                Sketch.Lean.MIDDLE,
+                "half the upper edge: {}, finished {}",
+                half,
+                cape.neck() / 2);
         return drawing.done();
     }
 

@@ -195,7 +195,7 @@ public final class DrapeSum {
             }
             number++;
         }
-        drawing.say(0, -INCH, Sketch.Lean.MIDDLE, "waist, centre back");
+        drawing.say(0, -drape.length() * 0.04, Sketch.Lean.MIDDLE, "waist, centre back");
         drawing.say(half, drape.levelled(half, level) - INCH, Sketch.Lean.LEFT, "levelling line");
         return drawing.done();
     }

@@ -288,33 +288,33 @@ public final class GathersSum {
         int shown = Math.min(pleats.count(), 3);
         int perPleat = pleats.runs().size() / pleats.count();
         List<Run> runs = pleats.runs().subList(0, shown * perPleat);
-        double layer = Math.max(pleats.face(), pleats.depth()) / 8;
+        double flat = runs.stream().mapToDouble(Run::length).sum();
+        double layer = flat / 26;
         List<Point> edge = new ArrayList<>();
         double laid = 0;
-        for (Run run : runs) {
-            edge.add(new Point(laid, run.layer() * layer));
+        for (int i = 0; i < runs.size(); i++) {
+            Run run = runs.get(i);
+            // Pleats that overlap beneath are drawn a little apart.
+            double apart = run.layer() == 0 ? 0 : 0.25 * (i / perPleat);
+            edge.add(new Point(laid, (run.layer() + apart) * layer));
             laid += run.direction() * run.length();
-            edge.add(new Point(laid, run.layer() * layer));
+            edge.add(new Point(laid, (run.layer() + apart) * layer));
         }
         Sketch.Maker drawing = new Sketch.Maker().line(Sketch.Ink.CLOTH, edge);
         double under = 9 * layer;
-        double flat = 0;
-        for (Run run : runs) {
-            flat += run.length();
-        }
         drawing.say(
-                0, -2 * layer, Sketch.Lean.RIGHT, "laid, seen along the cloth from its upper edge: {} of band", laid);
-        drawing.rectangle(Sketch.Ink.CLOTH, 0, under, flat, 6 * layer);
-        drawing.say(0, under + 8 * layer, Sketch.Lean.RIGHT, "flat: {} of cloth, right side up", flat);
+                0, -1.5 * layer, Sketch.Lean.RIGHT, "laid, seen along the cloth from its upper edge: {} of band", laid);
+        drawing.rectangle(Sketch.Ink.CLOTH, 0, under, flat, 4 * layer);
+        drawing.say(0, under + 5.5 * layer, Sketch.Lean.RIGHT, "flat: {} of cloth, right side up", flat);
         for (Fold fold : pleats.creases()) {
             double from = fold.crease() - pleats.aside();
             double to = fold.to() - pleats.aside();
             if (Math.max(from, to) > flat + 1e-6) {
                 break;
             }
-            drawing.line(Sketch.Ink.FOLD, new Point(from, under), new Point(from, under + 6 * layer));
-            drawing.line(Sketch.Ink.HELP, new Point(to, under), new Point(to, under + 6 * layer));
-            drawing.line(Sketch.Ink.ARROW, new Point(from, under + 3 * layer), new Point(to, under + 3 * layer));
+            drawing.line(Sketch.Ink.FOLD, new Point(from, under), new Point(from, under + 4 * layer));
+            drawing.line(Sketch.Ink.HELP, new Point(to, under), new Point(to, under + 4 * layer));
+            drawing.line(Sketch.Ink.ARROW, new Point(from, under + 2 * layer), new Point(to, under + 2 * layer));
         }
         return drawing.done();
     }

@@ -35,11 +35,25 @@ public record Given(
         }
     }
 
+    /** No garment has a length beyond, in millimetres; what is more comes from a division by nearly nothing. */
+    private static final double MOST = 1e6;
+
+    /**
+     * @throws SumException if an amount is beyond all measure
+     */
     public Given {
         amounts = Map.copyOf(amounts);
+        amounts.forEach(Given::check);
+        rows.forEach(row -> row.forEach(amount -> check("row", amount)));
         words = Map.copyOf(words);
         rows = rows.stream().map(List::copyOf).toList();
         instead = Map.copyOf(instead);
+    }
+
+    private static void check(String argument, double amount) {
+        if (!(Math.abs(amount) <= MOST)) {
+            throw new SumException("The amount {} comes out beyond all measure", argument);
+        }
     }
 
     /**

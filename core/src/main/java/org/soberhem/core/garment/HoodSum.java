@@ -52,9 +52,8 @@ public final class HoodSum {
         List<Finding> findings = new ArrayList<>();
         double missing = head + over - hood.loop();
         if (missing > 1e-6) {
-            findings.add(Finding.fails(
-                    "The closed hood opening ({}) will not pass a {} head with {} to pull it on: make the strip {} wider or the gap {} longer",
-                    hood.loop(),
+            findings.add(Finding.asks(
+                    "To let a {} head through with {} to pull it on, make the strip {} wider or the gap {} longer",
                     head,
                     over,
                     missing / 2,
@@ -186,18 +185,12 @@ public final class HoodSum {
         for (double y : List.of(hood.mantle(), hood.stripLength() - hood.mantle())) {
             drawing.line(Sketch.Ink.HELP, new Point(0, y), new Point(hood.strip(), y));
         }
-        drawing.say(hood.strip() / 2, hood.stripLength() * 0.46, Sketch.Lean.MIDDLE, "over the crown");
-        drawing.say(
-                hood.strip() / 2,
-                hood.mantle() / 2,
-                Sketch.Lean.MIDDLE,
-                "strip, {} by {}",
-                hood.strip(),
-                hood.stripLength());
+        drawing.say(hood.strip() / 2, hood.stripLength() * 0.45, Sketch.Lean.MIDDLE, "over the crown");
+        drawing.say(0, hood.mantle() / 2, Sketch.Lean.LEFT, "strip, {} by {}", hood.strip(), hood.stripLength());
         double x = hood.strip() + space + hood.halfBreadth();
         kite(drawing, x, 0, "back");
-        kite(drawing, x, hood.height() + space, "front");
-        double tip = hood.height() + space + hood.tip() * StrictMath.sin(hood.cutSlope());
+        kite(drawing, x, hood.height() + 2 * space, "front");
+        double tip = hood.height() + 2 * space + hood.tip() * StrictMath.sin(hood.cutSlope());
         drawing.line(Sketch.Ink.SEAM, new Point(x - hood.gap() / 2, tip), new Point(x + hood.gap() / 2, tip));
         drawing.say(x + hood.gap(), tip, Sketch.Lean.RIGHT, "gap {}", hood.gap());
         return drawing.done();
@@ -208,11 +201,10 @@ public final class HoodSum {
                 hood.kite().stream().map(corner -> corner.plus(new Point(x, y))).toList();
         drawing.closed(Sketch.Ink.CLOTH, corners.toArray(Point[]::new));
         drawing.line(Sketch.Ink.HELP, corners.get(0), corners.get(2));
-        double middle = y + hood.height() * 0.55;
-        drawing.say(x, middle, Sketch.Lean.MIDDLE, "{}, {} high", name, hood.height());
+        drawing.say(x + hood.halfBreadth(), y + hood.sideDrop(), Sketch.Lean.RIGHT, "{}, {} high", name, hood.height());
         if ("back".equals(name)) {
-            drawing.say(x, y - hood.height() * 0.05, Sketch.Lean.MIDDLE, "NECK, two notches");
+            drawing.say(x, y - hood.height() * 0.06, Sketch.Lean.MIDDLE, "NECK, two notches");
         }
-        drawing.say(x, y + hood.height() * 0.8, Sketch.Lean.MIDDLE, "DOWN 90°");
+        drawing.say(x, y + hood.height() * 1.06, Sketch.Lean.MIDDLE, "DOWN 90°");
     }
 }

@@ -23,6 +23,9 @@ public record Pleating(Style style, Towards towards, double cloth, double band, 
     /** Depths that are chosen by eye are measured in such steps, in millimetres: an eighth of an inch. */
     private static final double STEP = 25.4 / 8;
 
+    /** Nobody folds more. */
+    private static final int MOST = 5000;
+
     /** Ways of folding. */
     public enum Style {
         /** All folds point one way. */
@@ -87,8 +90,8 @@ public record Pleating(Style style, Towards towards, double cloth, double band, 
         if (!(band > 0) || !(cloth >= band)) {
             throw new SumException("Cloth to be pleated must be at least as wide as its band: {} into {}", cloth, band);
         }
-        if (count < 1) {
-            throw new IllegalArgumentException("There must be at least one pleat: " + count);
+        if (count < 1 || count > MOST) {
+            throw new SumException("There must be 1 to {} pleats: {}", MOST, count);
         }
     }
 
@@ -98,7 +101,7 @@ public record Pleating(Style style, Towards towards, double cloth, double band, 
      * @param face how much of a pleat shall show
      */
     public static Pleating byFace(Style style, Towards towards, double cloth, double band, double face) {
-        int count = Math.max(1, (int) Math.round(band / face));
+        int count = count(band / face);
         return spread(style, towards, cloth, band, count);
     }
 
@@ -109,8 +112,12 @@ public record Pleating(Style style, Towards towards, double cloth, double band, 
      */
     public static Pleating byDepth(Style style, Towards towards, double cloth, double band, double depth) {
         double hidden = style == Style.GAUGING ? cloth : cloth - band;
-        int count = Math.max(1, (int) Math.round(hidden / (2 * style.folds * depth)));
+        int count = count(hidden / (2 * style.folds * depth));
         return spread(style, towards, cloth, band, count);
+    }
+
+    private static int count(double about) {
+        return (int) Math.max(1, Math.min(MOST + 1.0, Math.rint(about)));
     }
 
     private static Pleating spread(Style style, Towards towards, double cloth, double band, int count) {

@@ -7,7 +7,7 @@ import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Sentence;
 
 /**
- * The drawing of a sum: lines and words in millimetres, y down. It is to scale within itself.
+ * The drawing of a sum: lines and words in millimetres, y down. It is there to be read, and no pattern.
  *
  * @param lines in the order in which they are drawn
  * @param words beside them

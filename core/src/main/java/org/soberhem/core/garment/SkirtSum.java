@@ -239,7 +239,7 @@ public final class SkirtSum {
             double right = skirt.turn(Side.RIGHT, share) - spare();
             rows.add(MarkTable.row(
                     place,
-                    around > 0 ? (Object) (share * around / 2) : Math.round(share * 200) + " %",
+                    around > 0 ? (Object) (share * around / 2) : Math.round(share * 100) + " %",
                     left,
                     right,
                     skirt.panel() - skirt.turn(Side.LEFT, share),
@@ -281,42 +281,49 @@ public final class SkirtSum {
                 rows);
     }
 
-    /** The flat panel: the left half of the waist to the right of the middle, as one looks at the wearer. */
+    /**
+     * The flat cloth: the left half of the waist to the right of the middle, as one looks at the wearer. Its width is drawn narrower
+     * than it is, so that the fold can be seen.
+     */
     private Sketch sketch() {
-        double half = around > 0 ? around / 2 : skirt.panel();
+        double half = skirt.panel() * 0.85;
         Sketch.Maker drawing = new Sketch.Maker();
         drawing.rectangle(Sketch.Ink.CLOTH, -half, 0, 2 * half, skirt.panel());
-        List<Point> fold = new ArrayList<>();
-        for (double share : List.of(1.0, 0.5)) {
-            fold.add(new Point(-half * share, skirt.turn(Side.RIGHT, share) - spare()));
-        }
-        fold.add(new Point(0, skirt.turn(Side.LEFT, 0) - spare()));
-        for (double share : List.of(0.5, 1.0)) {
-            fold.add(new Point(half * share, skirt.turn(Side.LEFT, share) - spare()));
-        }
+        List<Point> fold = List.of(
+                at(Side.RIGHT, 1, -half),
+                at(Side.RIGHT, 0.5, -half),
+                at(Side.LEFT, 0, half),
+                at(Side.LEFT, 0.5, half),
+                at(Side.LEFT, 1, half));
         drawing.line(folded ? Sketch.Ink.FOLD : Sketch.Ink.SEAM, fold);
         for (Point mark : fold) {
             drawing.line(Sketch.Ink.HELP, new Point(mark.x(), 0), new Point(mark.x(), skirt.panel() - skirt.kept()));
-            drawing.say(mark.x(), mark.y() / 2, Sketch.Lean.MIDDLE, "{}", mark.y());
+            drawing.say(mark.x(), -INCH, Sketch.Lean.MIDDLE, "{}", mark.y());
         }
+        drawing.say(-half, -3 * INCH, Sketch.Lean.RIGHT, folded ? "turned under" : "cut away");
         if (skirt.kept() > 0) {
             double hem = skirt.panel() - skirt.kept();
             drawing.line(Sketch.Ink.SEAM, new Point(-half, hem), new Point(half, hem));
         }
         overlap.ifPresent(width -> {
-            double at = half * openingShare();
-            double from = skirt.turn(Side.LEFT, openingShare()) - spare();
-            double slit = given.amount("slit", 10 * INCH);
-            drawing.line(Sketch.Ink.CLOTH, new Point(at, from), new Point(at, from + slit));
-            drawing.line(Sketch.Ink.SEAM, new Point(at + width, from), new Point(at + width, from + slit));
-            drawing.say(at + width, from + slit / 2, Sketch.Lean.RIGHT, "opening, overlaps {}", width);
+            Point from = at(Side.LEFT, openingShare(), half);
+            double shown = around > 0 ? width * half / (around / 2) : width;
+            Point down = new Point(0, given.amount("slit", 10 * INCH));
+            Point across = new Point(shown, 0);
+            drawing.line(Sketch.Ink.CLOTH, from, from.plus(down));
+            drawing.line(Sketch.Ink.SEAM, from.plus(across), from.plus(across).plus(down));
+            drawing.say(from.x(), from.y() + down.y() + INCH, Sketch.Lean.MIDDLE, "opening, overlaps {}", width);
         });
-        double low = skirt.panel() * 0.55;
+        double low = skirt.panel() * 0.65;
         drawing.say(0, low, Sketch.Lean.MIDDLE, "centre front {}", skirt.length(Place.FRONT));
         drawing.say(half / 2, low, Sketch.Lean.MIDDLE, "left side {}", skirt.length(Place.LEFT));
         drawing.say(-half / 2, low, Sketch.Lean.MIDDLE, "right side {}", skirt.length(Place.RIGHT));
-        drawing.say(half, low, Sketch.Lean.LEFT, "centre back {}", skirt.length(Place.BACK));
+        drawing.say(half, low + 4 * INCH, Sketch.Lean.LEFT, "centre back {}", skirt.length(Place.BACK));
         return drawing.done();
+    }
+
+    private Point at(Side side, double share, double half) {
+        return new Point(half * share, skirt.turn(side, share) - spare());
     }
 
     private double openingShare() {

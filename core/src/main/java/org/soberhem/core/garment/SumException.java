@@ -1,5 +1,6 @@
 package org.soberhem.core.garment;
 
+import java.util.Arrays;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
 
@@ -9,7 +10,11 @@ public final class SumException extends RuntimeException {
     private final transient Sentence sentence;
 
     SumException(String template, Object... values) {
-        this(Sentence.of(template, values));
+        this(Sentence.of(
+                template,
+                Arrays.stream(values)
+                        .map(value -> value instanceof Double number && !Double.isFinite(number) ? "no number" : value)
+                        .toArray()));
     }
 
     private SumException(Sentence sentence) {

@@ -21,6 +21,8 @@ import picocli.CommandLine.Command;
             WalkCommand.class,
             CompareCommand.class,
             CheckCommand.class,
+            SumsCommand.class,
+            SkirtCommand.class,
             RulerCommand.class,
             SheetCommand.class,
             DoubtsCommand.class,

@@ -30,13 +30,14 @@ import org.soberhem.core.pattern.Side;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.store.Workspace;
 
-/** Fills a fresh workspace with the demo: eight wearers, nine costumes at different stages. All of it is invented. */
+/** Fills a fresh workspace with the demo: eight wearers, ten costumes at different stages. All of it is invented. */
 public final class Demo {
 
     private static final String STATION = "lighthouse and lifeboat station";
     private static final String CORSET = "blouse-1906";
     private static final String WORKING = "woman-1778-working";
     private static final String VISITING = "woman-1869-visiting";
+    private static final String CAGE = "woman-1861";
     private static final String FROCK = "woman-1953-frock";
 
     private final Library library;
@@ -70,7 +71,8 @@ public final class Demo {
                 demo.boatmansShirt(),
                 demo.wifesJacket(),
                 demo.visitingDress(),
-                demo.regattaFrock())) {
+                demo.regattaFrock(),
+                demo.quaySkirt())) {
             workspace.keep("costume", costume.id(), costume, "new", "Began the costume", "[]", Costume.class);
         }
     }
@@ -146,6 +148,31 @@ public final class Demo {
         take(readings, "upper-arm", "33 cm");
         take(readings, "forearm", "28.5 cm");
         take(readings, "wrist", "17.5 cm");
+        takeAll(
+                readings,
+                List.of(
+                        "shoulder-width",
+                        "arm-hole-loop",
+                        "shoulder-to-wrist",
+                        "neck-muscle-length",
+                        "hand",
+                        "head",
+                        "nape-to-waist",
+                        "waist-to-knee",
+                        "crown-arc",
+                        "shoulder-length",
+                        "shoulder-slope"),
+                "45.5 cm",
+                "66 cm",
+                "62 cm",
+                "6.5 cm",
+                "23.5 cm",
+                "57 cm",
+                "46 cm",
+                "61 cm",
+                "77 cm",
+                "14 cm",
+                "5 cm");
         MeasurementSet set =
                 MeasurementSet.of("march", today.minusDays(60), "boatman-1780-shirt", "", "Ruth", readings);
         return new Wearer(
@@ -220,11 +247,42 @@ public final class Demo {
                 corset, BODICE, "36 1/2", "26", "14 3/4", "15 1/2", "16 7/8", "7 7/8", "13 5/8", "13 1/8", "5", "40",
                 "8 1/4");
         takeAll(corset, ARM, "23 1/8", "13 1/8", "11 3/8", "11 1/4", "6 1/4", "8 1/8");
+        take(corset, "waist-to-floor-back", "42");
+        List<Reading> cage = new ArrayList<>();
+        takeAll(
+                cage,
+                List.of(
+                        "waist-crease",
+                        "full-hip",
+                        "waist-to-floor-front",
+                        "waist-to-floor-left",
+                        "waist-to-floor-right",
+                        "waist-to-floor-back",
+                        "waist-to-bodice-point",
+                        "neck-base",
+                        "folded-arms-width",
+                        "shoulder-length",
+                        "shoulder-slope",
+                        "nape-to-waist"),
+                "26 1/4",
+                "40",
+                "40 1/2",
+                "41",
+                "41 1/8",
+                "41 1/2",
+                "1 3/4",
+                "14 3/4",
+                "66",
+                "5",
+                "1 7/8",
+                "15 1/2");
         return Wearer.of(
                 "greta",
                 "Greta Holm",
                 "Middling in everything; measured over stays and over a corset.",
                 List.of(
+                        MeasurementSet.of("over-cage", today.minusDays(75), CAGE, "", "Ada", cage)
+                                .wornAs(laced("1", "1 1/2", "1")),
                         MeasurementSet.of("over-corset", today.minusDays(40), VISITING, "", "Ada", corset)
                                 .wornAs(laced("1", "1 1/2", "1")),
                         MeasurementSet.of("over-stays", today.minusDays(12), WORKING, "", "Ada", stays)
@@ -260,7 +318,22 @@ public final class Demo {
                 "greta",
                 "over-corset",
                 VISITING,
-                List.of(garment("Bodice", "bodice-1869")));
+                List.of(garment("Bodice", "bodice-1869"), garment("Overskirt", "overskirt-1883")));
+    }
+
+    /** The cloth in hand is too short for the skirt. */
+    private Costume quaySkirt() {
+        Garment skirt = garment("Skirt", "skirt-1845")
+                .withSetting("panel", inches("41").toMillimetres())
+                .withSetting("point", inches("1 3/4").toMillimetres());
+        return drafted(
+                "quay-1861",
+                "Harbour master's wife on the quay",
+                1861,
+                "greta",
+                "over-cage",
+                CAGE,
+                List.of(skirt, garment("Cape", "cape-1860")));
     }
 
     private Costume regattaFrock() {
@@ -449,16 +522,20 @@ public final class Demo {
     }
 
     private Costume girlsFrock() {
-        return only("girl-1905", "Girl with the flags", 1905, "lina", "april", "child-1905");
+        return drafted("girl-1905", "Girl with the flags", 1905, "lina", "april", "child-1905", List.of());
     }
 
     private Costume boatmansShirt() {
-        return only("boatman-1780", "Boatman of the lifeboat", 1780, "henk", "march", "boatman-1780-shirt");
-    }
-
-    /** Returns a costume whose wearer is measured, and that has no draft yet. */
-    private Costume only(String id, String title, int year, String wearer, String set, String stack) {
-        return drafted(id, title, year, wearer, set, stack, List.of());
+        // Narrow as a hood that was lent for a pattern: his head does not pass.
+        Garment hood = garment("Hood", "hood-1780").withSetting("strip", 257);
+        return drafted(
+                "boatman-1780",
+                "Boatman of the lifeboat",
+                1780,
+                "henk",
+                "march",
+                "boatman-1780-shirt",
+                List.of(garment("Shirt", "shirt-1780"), hood));
     }
 
     private Costume begun(String stack) {

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import javafx.beans.binding.Bindings;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -27,6 +28,7 @@ import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.body.EntryJudgement;
 import org.soberhem.core.body.Measure;
 import org.soberhem.core.costume.Garment;
+import org.soberhem.core.costume.Obstacle;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.costume.Version;
 import org.soberhem.core.costume.Work;
@@ -46,6 +48,7 @@ import org.soberhem.desk.sheet.AddGarment;
 import org.soberhem.desk.sheet.SheetEditor;
 import org.soberhem.desk.studio.Situation;
 import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.ObstacleList;
 import org.soberhem.desk.widget.Paper;
 import org.soberhem.desk.widget.Parts;
@@ -62,6 +65,8 @@ public final class DraftView extends BorderPane {
     private final Paper paper = new Paper();
     private final NumbersPanel numbers = new NumbersPanel(paper.pickProperty()::set);
     private final ChecksPanel checks = new ChecksPanel(this::aim, this::make);
+    private final SumPaper sumPaper = new SumPaper();
+    private final SumsPanel sums;
     private final AlterPanel alter;
     private final SheetPanel sheet;
     private final WhatIfPanel whatIf;
@@ -74,7 +79,7 @@ public final class DraftView extends BorderPane {
     private final Label walk = new Label();
     private final Label walked = Parts.label("", "small", "soft");
     private final ToggleGroup tabs = new ToggleGroup();
-    private final HBox heads = new HBox(4);
+    private final HBox heads = new HBox(2);
     private final StackPane panel = new StackPane();
     private final HBox zoom = zoomKeys();
     private final VBox foot;
@@ -90,21 +95,26 @@ public final class DraftView extends BorderPane {
     /**
      * @param studio the studio
      * @param print the panel that prints and exports what is shown
+     * @param files where printed cards go to
      */
-    public DraftView(Studio studio, PrintPanel print) {
+    public DraftView(Studio studio, PrintPanel print, FileDesk files) {
         this.studio = studio;
         this.print = print;
         getStyleClass().add("draft-view");
+        sums = new SumsPanel(studio, files, sumPaper);
         alter = new AlterPanel(this::preview, this::make, this::nameVersion);
         whatIf = new WhatIfPanel(studio, this::preview);
         sheet = new SheetPanel(studio, this::changeSheet, this::addGarment);
         add = new AddGarment(studio);
         editor = new SheetEditor(studio);
         obstacles = new ObstacleList(studio::settle);
-        foot = new VBox(shelf, walkLine());
+        HBox line = walkLine();
+        Parts.shownUnless(line, sums.visibleProperty());
+        foot = new VBox(shelf, line);
         shelf.setPadding(new Insets(8, 12, 8, 12));
         shelf.getStyleClass().add("foot");
-        setCenter(new StackPane(paper, zoom, add, editor));
+        setCenter(new StackPane(paper, zoom, sumPaper, add, editor));
+        Parts.show(sumPaper, false);
         Parts.show(add, false);
         Parts.show(editor, false);
         fillSide();
@@ -122,8 +132,12 @@ public final class DraftView extends BorderPane {
         studio.formatProperty().addListener((was, before, now) -> refresh());
         studio.garmentProperty().addListener((was, before, now) -> refresh());
         studio.targetProperty().addListener((was, before, now) -> {
-            if (now.indexOf('.') > 0) {
-                tabs.selectToggle(tabs.getToggles().get(2));
+            if (now.startsWith(Obstacle.SUM)) {
+                sums.choose(now.substring(Obstacle.SUM.length()));
+                select(sums);
+                refresh();
+            } else if (now.indexOf('.') > 0) {
+                select(checks);
                 aim(now);
             }
         });
@@ -150,25 +164,31 @@ public final class DraftView extends BorderPane {
                         tab("Numbers", numbers),
                         tab("Sheet", sheet),
                         tab("Checks", checks),
+                        tab("Sums", sums),
                         tab("Alter", alter),
                         tab("What if", whatIf),
                         tab("Print", print));
-        heads.setPadding(new Insets(10, 12, 6, 12));
-        panel.getChildren().addAll(numbers, sheet, checks, alter, whatIf, print);
+        heads.setPadding(new Insets(10, 8, 6, 8));
+        panel.getChildren().addAll(numbers, sheet, checks, sums, alter, whatIf, print);
         tabs.getToggles().get(0).setSelected(true);
         VBox.setVgrow(panel, Priority.ALWAYS);
         VBox way = new VBox(4, Parts.label("In the way", "caps"), obstacles);
-        way.setPadding(new Insets(8, 0, 8, 0));
         way.getChildren().get(0).setTranslateX(12);
         ScrollPane scroll = Parts.scroll(way);
-        scroll.setPrefHeight(250);
-        scroll.setMinHeight(250);
+        way.setPadding(new Insets(8, 0, 8, 0));
+        scroll.prefHeightProperty()
+                .bind(Bindings.when(sums.visibleProperty()).then(120).otherwise(250));
+        scroll.minHeightProperty().bind(scroll.prefHeightProperty());
         scroll.getStyleClass().add("foot");
         side.getChildren().addAll(heads, panel, scroll);
         side.getStyleClass().add("panel");
         side.setPrefWidth(SIDE);
         side.setMinWidth(SIDE);
         side.setMaxWidth(SIDE);
+    }
+
+    private void select(Node shown) {
+        tabs.selectToggle(tabs.getToggles().get(panel.getChildren().indexOf(shown)));
     }
 
     private ToggleButton tab(String words, Node shown) {
@@ -214,7 +234,8 @@ public final class DraftView extends BorderPane {
     }
 
     private void key(KeyEvent event) {
-        if (event.getCode() == KeyCode.PAGE_UP || event.getCode() == KeyCode.PAGE_DOWN) {
+        boolean page = event.getCode() == KeyCode.PAGE_UP || event.getCode() == KeyCode.PAGE_DOWN;
+        if (page && !sums.isVisible()) {
             walkBy(event.getCode() == KeyCode.PAGE_DOWN ? 1 : -1);
             event.consume();
         } else if (event.getCode() == KeyCode.ESCAPE && (walking || add.isVisible())) {
@@ -244,6 +265,7 @@ public final class DraftView extends BorderPane {
         for (Node part : List.of(paper, zoom, panel, heads)) {
             Parts.show(part, work.isPresent());
         }
+        Parts.show(sumPaper, work.isPresent() && sums.isVisible());
         Parts.show(foot, work.isPresent() && !folded);
         Parts.show(side, work.isEmpty() || !folded);
         setLeft(null);
@@ -287,6 +309,8 @@ public final class DraftView extends BorderPane {
             numbers.show(work, studio.format());
         } else if (checks.isVisible()) {
             checks.show(work, studio.format());
+        } else if (sums.isVisible()) {
+            sums.show(work, garment);
         } else if (alter.isVisible()) {
             alter.show(work, garment, studio.format());
         } else if (sheet.isVisible()) {

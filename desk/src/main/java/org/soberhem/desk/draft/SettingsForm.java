@@ -1,5 +1,6 @@
 package org.soberhem.desk.draft;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.ChoiceBox;
@@ -40,8 +41,13 @@ final class SettingsForm extends VBox {
     }
 
     void show(Work work, LengthFormat format) {
+        show(work, work.sheet().adjustables(), format);
+    }
+
+    /** Shows only some of what may be chosen. */
+    void show(Work work, List<Adjustable> some, LengthFormat format) {
         getChildren().clear();
-        for (Adjustable each : work.sheet().adjustables()) {
+        for (Adjustable each : some) {
             double value = work.draft().settings().get(each.name());
             Control field = each.ways().isEmpty() ? amount(each, value, format) : way(each, (int) value);
             field.setId("setting-" + each.name().replace('.', '-'));

@@ -60,7 +60,7 @@ public final class MainView extends StackPane {
         getStyleClass().add("main-view");
         rail = new RailView(studio, this::open);
         shelf = new ShelfView(studio, files);
-        makers.put(Stage.DRAFT, () -> new DraftView(studio, new PrintPanel(studio, files)));
+        makers.put(Stage.DRAFT, () -> new DraftView(studio, new PrintPanel(studio, files), files));
         makers.put(Stage.SILHOUETTE, () -> new SilhouetteView(studio));
         makers.put(Stage.TAPE, () -> new TapeView(studio, files));
         makers.put(Stage.FITTING, () -> new FittingPlace(studio));

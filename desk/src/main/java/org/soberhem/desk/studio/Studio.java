@@ -39,6 +39,9 @@ import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.DraftException;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.draft.SheetException;
+import org.soberhem.core.draft.Sums;
+import org.soberhem.core.garment.Given;
+import org.soberhem.core.garment.Sum;
 import org.soberhem.core.layers.Wardrobe;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
@@ -120,7 +123,7 @@ public final class Studio {
         wardrobe = library.wardrobe().with(maker().stacks());
         tape = new Tape(library.measures(), wardrobe);
         doubts = new Doubts(library.measures(), library.relations(), library.proportions(), wardrobe);
-        inTheWay = new InTheWay(library.measures(), wardrobe, library.rules(), doubts);
+        inTheWay = new InTheWay(library.measures(), wardrobe, library.rules(), library.usages(), doubts);
     }
 
     public Library library() {
@@ -523,6 +526,13 @@ public final class Studio {
         }
         keep(costume.with(changed), "setting", Sentence.of("{}: {} is {}", garmentName, setting, shown));
         return Optional.empty();
+    }
+
+    /** Returns the sums that belong to a garment of the costume at hand, in its year. */
+    public List<Sum> sums(Work work) {
+        Given.Circumstances circumstances =
+                new Given.Circumstances(situation().costume().year(), library.usages());
+        return Sums.of(work.sheet(), work.inputs(), work.pattern(), circumstances);
     }
 
     /** Names the garment's pattern as it stands as a new version. */

@@ -2,6 +2,8 @@ package org.soberhem.desk.widget;
 
 import java.util.List;
 import java.util.function.Function;
+import javafx.beans.binding.Bindings;
+import javafx.beans.value.ObservableBooleanValue;
 import javafx.collections.ObservableList;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
@@ -71,6 +73,12 @@ public final class Parts {
     public static void show(Node node, boolean shown) {
         node.setVisible(shown);
         node.setManaged(shown);
+    }
+
+    /** Hides a node together with its room while something else is the case. */
+    public static void shownUnless(Node node, ObservableBooleanValue other) {
+        node.visibleProperty().bind(Bindings.not(other));
+        node.managedProperty().bind(node.visibleProperty());
     }
 
     /** Offers values in a choice; the same ones again cost nothing. */

@@ -24,7 +24,7 @@ import org.soberhem.desk.studio.Situation;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.studio.Studios;
 
-/** The demo is what its story says: eight wearers, nine costumes, at different stages. */
+/** The demo is what its story says: eight wearers, ten costumes, at different stages. */
 class DemoTest {
 
     @TempDir

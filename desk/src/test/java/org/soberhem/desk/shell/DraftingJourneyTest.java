@@ -210,7 +210,7 @@ class DraftingJourneyTest {
     @Test
     void garment_isAdded_fromTheShelf_toACostume(FxRobot robot) {
         robot.interact(() -> {
-            studio.open("boatman-1780");
+            studio.open("girl-1905");
             studio.placeProperty().set(Optional.of(org.soberhem.core.costume.Stage.DRAFT));
         });
         press(robot, "#first-garment");
@@ -337,7 +337,7 @@ class DraftingJourneyTest {
         assertThat(blouse().sheet()).contains("title: My blouse");
         press(robot, "#add-garment");
         appear(robot, "#sheet-chemise-1910");
-        robot.interact(() -> studio.open("boatman-1780"));
+        robot.interact(() -> studio.open("girl-1905"));
         appear(robot, "#first-garment");
     }
 

@@ -87,7 +87,7 @@ class OpeningTest {
             open(robot);
             waitForWords(robot, "you can look, but nothing will be kept");
             WaitForAsyncUtils.waitForFxEvents();
-            assertThat(robot.lookup(".costume-card").queryAll()).hasSize(9);
+            assertThat(robot.lookup(".costume-card").queryAll()).hasSize(10);
             robot.clickOn("Postmistress on her round");
             TextField field =
                     robot.lookup("#reading-waist-to-floor-back-middle-0").queryAs(TextField.class);

@@ -7,13 +7,19 @@ import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.soberhem.core.garment.Sketch;
+import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Point;
+import org.soberhem.core.length.LengthFormat;
 
 /** Writes from the top of a page to its foot, then on the next. Millimetres throughout. */
 final class Flow implements AutoCloseable {
 
     private static final double MARGIN = 16;
     private static final double LEADING = 1.3;
+
+    /** Size of the words of a sketch. */
+    private static final double WORDS = 3;
 
     private final PDDocument document = new PDDocument();
     private final PDFont font = Pen.font(document);
@@ -77,6 +83,80 @@ final class Flow implements AutoCloseable {
                         new Point(MARGIN + from + width, y + height),
                         new Point(MARGIN + from, y + height)),
                 false);
+    }
+
+    /** Writes the cells of a row, each in its column in as many lines as it takes. */
+    void row(List<String> cells, List<Double> from, List<Double> widths, double size) {
+        double high = 0;
+        for (int i = 0; i < cells.size(); i++) {
+            high = Math.max(high, height(cells.get(i), widths.get(i), size));
+        }
+        need(high);
+        for (int i = 0; i < cells.size(); i++) {
+            double line = y + size;
+            for (String words : broken(cells.get(i), widths.get(i), size)) {
+                pen.text(words, MARGIN + from.get(i), line, size);
+                line += size * LEADING;
+            }
+        }
+        y += high + size * 0.25;
+    }
+
+    /** Draws a sketch over the width, no higher than is said. */
+    void sketch(Sketch sketch, double height, LengthFormat format) {
+        need(height);
+        Box box = sketch.box();
+        double margin = 6;
+        double scale = Math.min(
+                (width() - 2 * margin) / Math.max(1, box.width()), (height - 2 * margin) / Math.max(1, box.height()));
+        double left = MARGIN + (width() - box.width() * scale) / 2;
+        double top = y + margin;
+        for (Sketch.Line line : sketch.lines()) {
+            ink(line.ink());
+            List<Point> points = line.points().stream()
+                    .map(at -> new Point(left + (at.x() - box.minX()) * scale, top + (at.y() - box.minY()) * scale))
+                    .toList();
+            for (int i = 1; i < points.size(); i++) {
+                pen.line(points.get(i - 1), points.get(i));
+            }
+            if (line.ink() == Sketch.Ink.ARROW) {
+                head(points.get(points.size() - 2), points.get(points.size() - 1));
+            }
+        }
+        for (Sketch.Words words : sketch.words()) {
+            String text = words.text().in(format);
+            double wide = pen.width(text, WORDS);
+            double x = left + (words.at().x() - box.minX()) * scale;
+            double shift = switch (words.lean()) {
+                case LEFT -> -wide - 1;
+                case MIDDLE -> -wide / 2;
+                case RIGHT -> 1;
+            };
+            double within = Math.max(MARGIN, Math.min(MARGIN + width() - wide, x + shift));
+            pen.text(text, within, top + (words.at().y() - box.minY()) * scale + WORDS / 3, WORDS);
+        }
+        y += 2 * margin + box.height() * scale;
+    }
+
+    private void ink(Sketch.Ink ink) {
+        switch (ink) {
+            case CLOTH -> pen.line(0.5);
+            case FOLD -> pen.line(0.35, 4, 1.2);
+            case SEAM -> pen.line(0.35, 1.5, 1);
+            case HELP -> pen.line(0.15);
+            case BODY -> pen.line(0.5, 0.5, 0.8);
+            case ARROW -> pen.line(0.3);
+        }
+    }
+
+    private void head(Point from, Point to) {
+        if (from.equals(to)) {
+            return;
+        }
+        Point along = to.minus(from).unit();
+        Point side = along.outward().times(0.8);
+        Point back = to.minus(along.times(2.2));
+        pen.polygon(List.of(to, back.plus(side), back.minus(side)), true);
     }
 
     void rule() {

@@ -50,6 +50,7 @@ class CostumeThreadTest {
             LIBRARY.measures(),
             LIBRARY.wardrobe(),
             LIBRARY.rules(),
+            LIBRARY.usages(),
             new Doubts(LIBRARY.measures(), LIBRARY.relations(), LIBRARY.proportions(), LIBRARY.wardrobe()));
     private static final Tape TAPE = new Tape(LIBRARY.measures(), LIBRARY.wardrobe());
     private static final Wearer ADA = Wearer.of("ada", "Ada", "", List.of());

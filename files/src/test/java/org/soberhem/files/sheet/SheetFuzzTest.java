@@ -9,12 +9,20 @@ import java.util.Random;
 import org.junit.jupiter.api.Assertions;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.soberhem.core.draft.CompiledSheet;
+import org.soberhem.core.draft.Drafter;
+import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.draft.SheetException;
+import org.soberhem.core.draft.Sums;
+import org.soberhem.core.garment.Given;
+import org.soberhem.core.length.LengthFormat;
 import org.soberhem.files.library.Library;
 
 /** Spoils the shipped sheets at random places; whatever comes out is read or refused in words, never anything else. */
 class SheetFuzzTest {
 
+    private static final Given.Circumstances CIRCUMSTANCES =
+            new Given.Circumstances(1850, Library.shipped().usages());
     private static final int MUTATIONS = 1250;
     private static final List<String> PIECES_OF_SHEETS = List.of(
             "/",
@@ -54,6 +62,11 @@ class SheetFuzzTest {
             "leaves: A",
             "on: ",
             "rulers: [[1 in, 2, 3 in]]",
+            "sums: {x: {kind: gathers, width: 9 in, band: 3 in, style: box}}",
+            "kind: drape",
+            "rows: [[0 in, 9 in, 3 in]]",
+            "style: box",
+            "1e9 in",
             "((((((((((",
             "é",
             "\t");
@@ -69,7 +82,7 @@ class SheetFuzzTest {
         for (int i = 0; i < MUTATIONS; i++) {
             String mutated = mutated(sheets.get(random.nextInt(sheets.size())), random);
             try {
-                Assertions.assertTimeout(Duration.ofSeconds(5), () -> SheetReader.read(mutated));
+                Assertions.assertTimeout(Duration.ofSeconds(5), () -> sums(SheetReader.read(mutated)));
             } catch (SheetException told) {
                 refused++;
                 assertThat(told.getMessage()).as("seed %d, round %d", seed, i).isNotBlank();
@@ -79,6 +92,15 @@ class SheetFuzzTest {
             }
         }
         assertThat(refused).isGreaterThan(MUTATIONS / 3);
+    }
+
+    /** A sheet that could be read has sums that are said in words, whatever they come to. */
+    private static void sums(CompiledSheet sheet) {
+        Inputs middle = sheet.middle();
+        Sums.of(sheet, middle, Drafter.draft(sheet, middle).pattern(), CIRCUMSTANCES)
+                .forEach(sum -> assertThat(sum.answer().in(LengthFormat.CENTIMETRES))
+                        .isNotBlank()
+                        .doesNotContain("{}"));
     }
 
     private static String mutated(String sheet, Random random) {

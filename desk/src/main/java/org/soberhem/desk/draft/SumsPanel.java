@@ -1,0 +1,233 @@
+package org.soberhem.desk.draft;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.soberhem.core.costume.Garment;
+import org.soberhem.core.costume.Work;
+import org.soberhem.core.draft.CompiledSheet.Adjustable;
+import org.soberhem.core.garment.Figure;
+import org.soberhem.core.garment.Finding;
+import org.soberhem.core.garment.Slip;
+import org.soberhem.core.garment.Sum;
+import org.soberhem.core.length.Length;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.length.Sentence;
+import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.widget.FileDesk;
+import org.soberhem.desk.widget.LengthField;
+import org.soberhem.desk.widget.Parts;
+import org.soberhem.files.print.PaperSize;
+import org.soberhem.files.print.SumCardPdf;
+
+/** The sums that belong to the draft at hand: the answer, what is asked, the figures; drawing and marks are on the paper. */
+final class SumsPanel extends VBox {
+
+    private final Studio studio;
+    private final FileDesk files;
+    private final SumPaper paper;
+    private final FlowPane choice = new FlowPane(6, 6);
+    private final VBox words = new VBox(6);
+    private final SettingsForm settings;
+    private final VBox figures = new VBox(8);
+    private final VBox steps = new VBox(6);
+    private final Label said = Parts.text("", "soft");
+
+    /** What the maker makes it, by sum and figure, while the application runs. */
+    private final Map<String, Double> made = new HashMap<>();
+
+    private String chosen = "";
+    private Work work;
+
+    /**
+     * @param studio the studio
+     * @param files where the card goes to
+     * @param paper where drawing and tables of the chosen sum are shown
+     */
+    SumsPanel(Studio studio, FileDesk files, SumPaper paper) {
+        this.studio = studio;
+        this.files = files;
+        this.paper = paper;
+        settings = new SettingsForm(
+                (setting, amount) -> tell(studio.choose(garment(), setting, amount)),
+                (choosing, place, way) -> tell(studio.chooseWay(garment(), choosing, place, way)));
+        VBox form = new VBox(10, choice, words, figures, settings, steps, said);
+        form.getStyleClass().add("pad");
+        ScrollPane scroll = Parts.scroll(form);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().add(scroll);
+    }
+
+    private String garment() {
+        return studio.garmentProperty().get();
+    }
+
+    private void tell(Optional<String> refusal) {
+        refusal.ifPresent(studio.doneProperty()::set);
+    }
+
+    /** Chooses a sum by its name. */
+    void choose(String sum) {
+        chosen = sum;
+    }
+
+    void show(Work shown, Garment garment) {
+        work = shown;
+        List<Sum> sums = studio.sums(work);
+        choice.getChildren().clear();
+        if (sums.isEmpty()) {
+            words.getChildren().setAll(Parts.text("This sheet has no sums of its own.", "soft"));
+            for (VBox part : List.of(figures, settings, steps)) {
+                part.getChildren().clear();
+            }
+            paper.clear();
+            return;
+        }
+        Sum sum = sums.stream()
+                .filter(each -> each.name().equals(chosen))
+                .findFirst()
+                .orElse(sums.get(0));
+        chosen = sum.name();
+        for (Sum each : sums) {
+            ToggleButton key =
+                    new ToggleButton((each.works() ? "" : "✗ ") + each.name().replace('-', ' '));
+            key.setId("sum-" + each.name());
+            key.setSelected(each.name().equals(chosen));
+            key.setOnAction(event -> {
+                chosen = each.name();
+                show(work, garment);
+            });
+            choice.getChildren().add(key);
+        }
+        LengthFormat format = studio.format();
+        words(sum, format);
+        figures(sum, format);
+        settings(sum, format);
+        steps(sum, format);
+        said.setText("");
+        paper.show(sum, format);
+    }
+
+    private void words(Sum sum, LengthFormat format) {
+        words.getChildren().setAll(Parts.text(sum.title(), "heading"));
+        Label answer = Parts.text(sum.answer().in(format), "figure");
+        answer.setId("sum-answer");
+        words.getChildren().add(answer);
+        for (Finding finding : sum.findings()) {
+            if (finding.grade() == Finding.Grade.FAILS && sum.answer().equals(finding.words())) {
+                answer.getStyleClass().add("needs");
+                continue;
+            }
+            String mark = switch (finding.grade()) {
+                case FAILS -> "✗";
+                case ASKS -> "?";
+                case TELLS -> "·";
+            };
+            Label sign = Parts.label(mark, finding.grade() == Finding.Grade.FAILS ? "needs" : "soft");
+            sign.setMinWidth(12);
+            Label said = Parts.text(finding.words().in(format), "small");
+            HBox.setHgrow(said, Priority.ALWAYS);
+            words.getChildren().add(new HBox(6, sign, said));
+        }
+    }
+
+    private void figures(Sum sum, LengthFormat format) {
+        figures.getChildren().clear();
+        if (sum.figures().isEmpty()) {
+            return;
+        }
+        figures.getChildren()
+                .add(new HBox(Parts.label("Figures", "caps"), Parts.gap(), Parts.label("you make it", "caps")));
+        for (Figure figure : sum.figures()) {
+            figures.getChildren().add(figure(sum, figure, format));
+        }
+    }
+
+    private VBox figure(Sum sum, Figure figure, LengthFormat format) {
+        Label name = Parts.text(figure.name(), "small");
+        HBox.setHgrow(name, Priority.ALWAYS);
+        name.setMaxWidth(Double.MAX_VALUE);
+        Label value = Parts.label(figure.in(format), "figure");
+        value.setMinWidth(Region.USE_PREF_SIZE);
+        HBox line = new HBox(8, name, value);
+        line.setAlignment(Pos.CENTER_LEFT);
+        VBox row = new VBox(1, line, Parts.text("= " + figure.working().in(format), "small", "soft"));
+        if (figure.kind() == Figure.Kind.LENGTH) {
+            String key = sum.name() + "/" + figure.name();
+            Label slip = Parts.text("", "small");
+            slip.setId("slip-" + FileDesk.nameOf(figure.name()));
+            LengthField field = new LengthField(() -> format, length -> {
+                made.put(key, length.toMillimetres());
+                compare(new Slip(figure, length.toMillimetres()), slip, format);
+            });
+            field.onCleared(() -> {
+                made.remove(key);
+                Parts.show(slip, false);
+            });
+            field.setId("make-" + FileDesk.nameOf(figure.name()));
+            field.setPrefColumnCount(4);
+            field.setMinWidth(60);
+            field.setMaxWidth(60);
+            Parts.hinted(field, "Your own figure, to be compared");
+            line.getChildren().add(field);
+            row.getChildren().add(slip);
+            Parts.show(slip, false);
+            if (made.containsKey(key)) {
+                field.show(Optional.of(Length.ofMillimetres(made.get(key))));
+                compare(new Slip(figure, made.get(key)), slip, format);
+            }
+        }
+        return row;
+    }
+
+    private static void compare(Slip slip, Label shown, LengthFormat format) {
+        shown.setText((slip.agrees() ? "✓ " : "✗ ") + slip.sentence().in(format));
+        shown.getStyleClass().removeAll("needs", "settled");
+        shown.getStyleClass().add(slip.agrees() ? "settled" : "needs");
+        Parts.show(shown, true);
+    }
+
+    private void steps(Sum sum, LengthFormat format) {
+        steps.getChildren().clear();
+        if (!sum.steps().isEmpty()) {
+            steps.getChildren().add(Parts.label("In this order", "caps"));
+        }
+        int number = 1;
+        for (Sentence step : sum.steps()) {
+            steps.getChildren().add(Parts.text(number++ + "  " + step.in(format), "small"));
+        }
+        Button card = Parts.hinted(
+                Parts.button("Print the card", () -> print(sum), "main"), "Drawing, figures, marks and order");
+        card.setId("sum-card");
+        steps.getChildren().add(card);
+    }
+
+    private void settings(Sum sum, LengthFormat format) {
+        List<Adjustable> some = work.sheet().adjustables(sum.name());
+        settings.show(work, some, format);
+        if (!some.isEmpty()) {
+            settings.getChildren().add(0, Parts.label("What may be chosen for this sum", "caps"));
+        }
+    }
+
+    private void print(Sum sum) {
+        String heading = studio.situation().costume().title() + ", " + garment() + ", for "
+                + studio.situation().wearer().name();
+        LengthFormat format = studio.format();
+        files.write(
+                FileDesk.nameOf(heading + " " + sum.name()) + ".pdf",
+                () -> SumCardPdf.write(heading, sum, format, PaperSize.A4),
+                said::setText);
+    }
+}
