@@ -42,7 +42,7 @@ public final class CapeSum {
      * Works the sum out.
      *
      * @param given lengths {@code span}, {@code neck} and {@code length}; if wanted {@code shoulder}, {@code drop}, {@code dart},
-     *     {@code dart-length}, {@code pleat}, {@code box} and the number {@code pleats}; the word {@code shoulders} is sculpted
+     *     {@code dart-length}, {@code pleat}, {@code box}, {@code hood} and the number {@code pleats}; the word {@code shoulders} is sculpted
      *     or gathered
      */
     public static Sum of(Given given) {
@@ -64,6 +64,13 @@ public final class CapeSum {
                     "The width goes by the height, {}: that is a least value. Measure the folded arms from fingertip to fingertip",
                     cape.span()));
         }
+        given.find("hood")
+                .filter(edge -> edge > 0 && edge < cape.neck())
+                .ifPresent(edge -> findings.add(Finding.fails(
+                        "The hood's edge of {} is {} shorter than the neck of {}: there is nothing to gather",
+                        edge,
+                        cape.neck() - edge,
+                        cape.neck())));
         findings.add(Finding.tells(
                 "What fastens it at the neck must give way when the cape catches; a finger goes under every band"));
         boolean exact = Math.abs(cape.gathers()) < FLAT;
@@ -123,6 +130,11 @@ public final class CapeSum {
                     cape.width() - cape.neck(),
                     String.valueOf(2 * cape.pleats())));
         }
+        given.find("hood").filter(edge -> edge > 0).ifPresent(edge -> {
+            figures.add(Figure.number("fullness of the hood", edge / cape.neck(), "{} ÷ {}", edge, cape.neck()));
+            figures.add(Figure.length("hood between quarter points", edge / 4, "{} ÷ 4", edge));
+            figures.add(Figure.length("neck between quarter points", cape.neck() / 4, "{} ÷ 4", cape.neck()));
+        });
         return figures;
     }
 

@@ -170,6 +170,7 @@ public final class SkirtSum {
                                 Figure.hundredth(panels),
                                 width,
                                 width - around / panels))));
+        widthsForTheYear().ifPresent(figures::add);
         figures.add(Figure.length("longest need", longestNeed(), "the longest of the four places"));
         figures.add(Figure.length(
                 "panel to cut",
@@ -219,6 +220,19 @@ public final class SkirtSum {
                     skirt.turn(skirt.shallowest())));
         }
         return figures;
+    }
+
+    /** Returns how many widths of the cloth the fullness of the year takes at least. */
+    private Optional<Figure> widthsForTheYear() {
+        Optional<Double> each =
+                given.find("panels").filter(panels -> panels > 0 && around > 0).map(panels -> around / panels);
+        return each.flatMap(net -> given.usual("skirt-girth")
+                .map(usage -> Figure.number(
+                        "widths for the year, at least",
+                        StrictMath.ceil(usage.least() / net - 1e-9),
+                        "{} ÷ {} of each width, up to a whole one",
+                        usage.least(),
+                        net)));
     }
 
     /** Returns the shares of half the waist at which it is marked: the side and the ends, and between them evenly. */

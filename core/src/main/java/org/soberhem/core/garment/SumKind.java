@@ -40,7 +40,7 @@ public enum SumKind {
     CAPE(
             CapeSum::of,
             lengths("span", "neck", "length"),
-            lengths("shoulder", "drop", "dart", "dart-length", "pleat", "box"),
+            lengths("shoulder", "drop", "dart", "dart-length", "pleat", "box", "hood"),
             List.of("pleats"),
             List.of("shoulders")),
     ARM_HOLE(

@@ -96,6 +96,17 @@ class CapeTest {
     }
 
     @Test
+    void hood_isGatheredToTheNeck_atQuarterPoints() {
+        Sum sum = sum(Map.of("hood", 24.0), 0, "gathered", Map.of());
+        assertThat(sum.figure("fullness of the hood").orElseThrow().value()).isCloseTo(1.5, within(1e-9));
+        assertThat(sum.figure("hood between quarter points").orElseThrow().in(LengthFormat.INCH_EIGHTHS))
+                .isEqualTo("6 in");
+        assertThat(Givens.failed(sum(Map.of("hood", 12.0), 0, "gathered", Map.of())))
+                .containsExactly(
+                        "The hood's edge of 12 in is 4 in shorter than the neck of 16 in: there is nothing to gather");
+    }
+
+    @Test
     void nonsense_isRefused() {
         assertThatThrownBy(() -> new Cape(0, true, 400, 0, 0, 0, 0)).isInstanceOf(SumException.class);
         assertThatThrownBy(() -> new Cape(1650, true, 400, -1, 0, 0, 0)).hasMessageContaining("below nothing");

@@ -13,6 +13,7 @@ import java.util.function.Consumer;
 import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.application.Platform;
+import javafx.event.ActionEvent;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
@@ -23,6 +24,7 @@ import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
+import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
@@ -40,59 +42,76 @@ public final class Tour extends Application {
     }
 
     private static final List<Stop> STOPS = List.of(
-            new Stop("s1", (studio, scene) -> {
-                show(studio, "quay-1861", "Skirt", "DRAFT");
-                open(scene, "sums");
-                sum(scene, "balance");
+            new Stop("rail", studio -> studio.placeProperty().set(Optional.empty())),
+            new Stop("tape", studio -> show(studio, "post-1908", "Walking skirt", "TAPE")),
+            new Stop("tape-session", (studio, scene) -> {
+                show(studio, "clerk-1907", "Blouse", "TAPE");
+                press(scene, "guided");
+                press(scene, "session-next");
+                press(scene, "session-next");
+                read(scene, "26 1/2");
+                read(scene, "26 3/8");
             }),
-            new Stop("s2", (studio, scene) -> {
-                show(studio, "quay-1861", "Skirt", "DRAFT");
-                open(scene, "sums");
-                sum(scene, "gathering");
+            new Stop("tape-layers", (studio, scene) -> tape(studio, scene, "secretary-1906", "layers")),
+            new Stop("tape-values", (studio, scene) -> tape(studio, scene, "keeper-1907", "values")),
+            new Stop("tape-history", (studio, scene) -> {
+                show(studio, "secretary-1906", "Blouse", "TAPE");
+                studio.targetProperty().set("full-bust");
+                tape(studio, scene, "secretary-1906", "history");
             }),
-            new Stop("s3", (studio, scene) -> {
-                show(studio, "boatman-1780", "Hood", "DRAFT");
-                open(scene, "sums");
-                sum(scene, "hood");
+            new Stop("tape-sizes", (studio, scene) -> tape(studio, scene, "secretary-1906", "sizes")),
+            new Stop("draft-blouse", studio -> show(studio, "secretary-1906", "Blouse", "DRAFT")),
+            new Stop("draft-sheet", (studio, scene) -> {
+                show(studio, "keeper-1907", "Blouse", "DRAFT");
+                open(scene, "sheet");
             }),
-            new Stop("s4", (studio, scene) -> {
-                show(studio, "quay-1861", "Cape", "DRAFT");
-                open(scene, "sums");
-                sum(scene, "neck-edge");
+            new Stop("draft-walk", (studio, scene) -> {
+                show(studio, "wife-1778", "Jacket", "DRAFT");
+                open(scene, "numbers");
+                for (int i = 0; i < 79; i++) {
+                    press(scene, "walk-next");
+                }
+            }),
+            new Stop("draft-what-if", (studio, scene) -> {
+                show(studio, "regatta-1953", "Frock", "DRAFT");
+                open(scene, "what");
+                choose(scene, "what-if", 1);
                 studio.darkProperty().set(true);
             }),
-            new Stop("s5", (studio, scene) -> {
-                show(studio, "boatman-1780", "Shirt", "DRAFT");
-                open(scene, "sums");
-                sum(scene, "arm-hole");
+            new Stop("draft-alter", (studio, scene) -> {
+                show(studio, "keeper-1907", "Blouse", "DRAFT");
+                open(scene, "alter");
+                ((TextField) scene.lookup("#alter-amount-0")).setText("1");
+                ((TextField) scene.lookup("#alter-amount-2")).setText("2");
             }),
-            new Stop("s6", (studio, scene) -> {
-                show(studio, "visit-1869", "Overskirt", "DRAFT");
+            new Stop("draft-checks", (studio, scene) -> {
+                show(studio, "keeper-1907", "Blouse", "DRAFT");
+                open(scene, "checks");
+            }),
+            new Stop("draft-sums", (studio, scene) -> {
+                show(studio, "quay-1861", "Skirt", "DRAFT");
+                studio.choose("Skirt", "panel", Length.ofInches(45));
                 open(scene, "sums");
-                sum(scene, "tapes");
+                make(scene, "turn-under-at-the-wearer-s-left-side", "4");
+            }),
+            new Stop("shelf", (studio, scene) -> {
+                studio.placeProperty().set(Optional.empty());
+                studio.shelfProperty().set(true);
+            }),
+            new Stop("sheet-editor", (studio, scene) -> {
+                studio.placeProperty().set(Optional.empty());
+                studio.shelfProperty().set(true);
+                tap(scene, "sheet-bodice-1869");
+                press(scene, "copy-sheet");
                 studio.darkProperty().set(true);
             }),
-            new Stop("s7", (studio, scene) -> {
-                show(studio, "boatman-1780", "Hood", "DRAFT");
-                open(scene, "sums");
-                sum(scene, "openings");
-            }),
-            new Stop("s8", (studio, scene) -> {
-                show(studio, "wife-1778", "Petticoat", "DRAFT");
-                open(scene, "sums");
-                sum(scene, "front-pleats");
-            }),
-            new Stop("s9", (studio, scene) -> {
-                show(studio, "quay-1861", "Skirt", "DRAFT");
-                open(scene, "sums");
-                sum(scene, "gores");
+            new Stop("silhouette", studio -> show(studio, "secretary-1906", "Blouse", "SILHOUETTE")),
+            new Stop("fitting-decide", studio -> show(studio, "secretary-1906", "Blouse", "FITTING")),
+            new Stop("fitting-standing", studio -> {
+                show(studio, "secretary-1906", "Blouse", "FITTING");
+                studio.standingProperty().set(true);
+                studio.darkProperty().set(true);
             }));
-
-    private static void sum(Scene scene, String name) {
-        ((ToggleButton) scene.lookup("#sum-" + name)).fire();
-        scene.getRoot().applyCss();
-        scene.getRoot().layout();
-    }
 
     private static void open(Scene scene, String tab) {
         scene.getRoot().applyCss();
@@ -111,6 +130,12 @@ public final class Tour extends Application {
         scene.getRoot().applyCss();
         ((TextField) scene.lookup("#session-field")).setText(typed);
         press(scene, "session-next");
+    }
+
+    private static void make(Scene scene, String figure, String typed) {
+        TextField field = (TextField) scene.lookup("#make-" + figure);
+        field.setText(typed);
+        field.fireEvent(new ActionEvent());
     }
 
     private static void tap(Scene scene, String part) {

@@ -214,11 +214,11 @@ class DraftingJourneyTest {
             studio.placeProperty().set(Optional.of(org.soberhem.core.costume.Stage.DRAFT));
         });
         press(robot, "#first-garment");
-        appear(robot, "#sheet-jacket-1778");
+        appear(robot, "#sheet-chemise-1910");
         int before = studio.situation().costume().garments().size();
-        tap(robot, "#sheet-jacket-1778");
+        tap(robot, "#sheet-chemise-1910");
         assertThat(studio.situation().costume().garments()).hasSize(before + 1);
-        assertThat(studio.garmentProperty().get()).isEqualTo("Jacket");
+        assertThat(studio.garmentProperty().get()).isEqualTo("Chemise");
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         assertThat(studio.situation().costume().garments()).hasSize(before);
     }

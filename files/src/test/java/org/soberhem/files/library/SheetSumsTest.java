@@ -171,6 +171,19 @@ class SheetSumsTest {
                 .startsWith("The panel is 1½ in too short at the centre back");
     }
 
+    @Test
+    void skirt_measuredDirectly_takesTheTypedLengths_andSaysHowManyWidthsTheYearTakes() {
+        Inputs direct =
+                middle("skirt-1845").withSetting("front-long", 38 * INCH).withSetting("back-long", 44 * INCH);
+        Sum balance = sum("skirt-1845", "balance", direct);
+        assertThat(balance.answer().in(LengthFormat.INCH_EIGHTHS)).startsWith("Turn under 11½ in at the front");
+        assertThat(balance.figure("panel to cut").orElseThrow().in(LengthFormat.INCH_EIGHTHS))
+                .isEqualTo("50 in");
+        // 110 in at least about 1845; each width of 36 in gives 35.
+        assertThat(balance.figure("widths for the year, at least").orElseThrow().value())
+                .isEqualTo(4);
+    }
+
     /** The hood's pieces have the angles and edges of its sum, by both schools. */
     @Test
     void hood_pieces_areTheKitesOfItsSum_onEveryBody() {
@@ -237,7 +250,8 @@ class SheetSumsTest {
     void sum_knowsWhatItMayBeChangedBy() {
         assertThat(sheet("skirt-1845").adjustables("balance"))
                 .extracting(Adjustable::name)
-                .contains("upper-edge", "hem", "panel", "point", "clearance", "widths", "width", "overlap")
+                .contains(
+                        "upper-edge", "hem", "panel", "point", "clearance", "front-long", "widths", "width", "overlap")
                 .doesNotContain("gathering", "shows", "band");
         assertThat(sheet("skirt-1845").adjustables("nothing")).isEmpty();
     }
