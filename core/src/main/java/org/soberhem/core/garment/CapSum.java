@@ -18,6 +18,9 @@ public final class CapSum {
     public static Sum of(Given given) {
         double cap = given.amount("cap");
         double hole = given.amount("arm-hole");
+        if (!(cap > 0) || !(hole > 0)) {
+            throw new SumException("Cap and arm-hole must be more than nothing: {}, {}", cap, hole);
+        }
         double ease = cap - hole;
         List<Finding> findings = new ArrayList<>();
         if (ease < -1e-6) {
@@ -35,18 +38,14 @@ public final class CapSum {
                 .ifPresent(sleeve -> given.find("upper-arm")
                         .ifPresent(arm -> figures.add(
                                 Figure.length("room round the upper arm", sleeve - arm, "{} − {}", sleeve, arm))));
-        List<List<Object>> rows = new ArrayList<>();
-        for (int i = 0; i <= 4; i++) {
-            rows.add(MarkTable.row(i == 0 || i == 4 ? "under the arm" : i + "/4", cap * i / 4, hole * i / 4));
-        }
         return new Sum(
                 given.name(),
                 "Cap and arm-hole",
                 Sentence.of("The cap has {} more than its arm-hole: {} into {}", ease, cap, hole),
                 figures,
                 findings,
-                List.of(new MarkTable("Points that meet", List.of("mark", "on the cap", "in the arm-hole"), rows)),
-                Optional.empty(),
+                List.of(Quarters.table(cap, hole)),
+                Optional.of(Quarters.sketch(cap, hole)),
                 List.of(
                         Sentence.of("Keep the lower quarters flat and match them exactly"),
                         Sentence.of(

@@ -96,14 +96,6 @@ public final class GathersSum {
         return figures;
     }
 
-    private MarkTable quarters() {
-        List<List<Object>> rows = new ArrayList<>();
-        for (int i = 0; i <= 4; i++) {
-            rows.add(MarkTable.row(i == 0 ? "begin" : i == 4 ? "end" : i + "/4", i * width / 4, i * band / 4));
-        }
-        return new MarkTable("Quarter points that meet", List.of("mark", "on the cloth", "on the band"), rows);
-    }
-
     private Sum gathered() {
         List<Sentence> steps = new ArrayList<>();
         steps.add(Sentence.of("Mark the quarters on the cloth every {} and on the band every {}", width / 4, band / 4));
@@ -121,26 +113,9 @@ public final class GathersSum {
                         band / 4),
                 shared(),
                 findings,
-                List.of(quarters()),
-                Optional.of(quarterSketch()),
+                List.of(Quarters.table(width, band)),
+                Optional.of(Quarters.sketch(width, band)),
                 steps);
-    }
-
-    private Sketch quarterSketch() {
-        Sketch.Maker drawing = new Sketch.Maker();
-        double deep = width / 12;
-        double gap = width / 6;
-        double left = (width - band) / 2;
-        drawing.rectangle(Sketch.Ink.CLOTH, left, 0, band, deep);
-        drawing.rectangle(Sketch.Ink.CLOTH, 0, deep + gap, width, deep);
-        for (int i = 0; i <= 4; i++) {
-            drawing.line(Sketch.Ink.HELP, new Point(left + band * i / 4, deep), new Point(width * i / 4, deep + gap));
-        }
-        for (int i = 0; i < 4; i++) {
-            drawing.say(left + band * (i + 0.5) / 4, deep / 2, Sketch.Lean.MIDDLE, "{}", band / 4);
-            drawing.say(width * (i + 0.5) / 4, 1.5 * deep + gap, Sketch.Lean.MIDDLE, "{}", width / 4);
-        }
-        return drawing.done();
     }
 
     private Sum pleated() {
@@ -187,7 +162,7 @@ public final class GathersSum {
         if (kind != Style.GAUGING) {
             tables.add(marks(pleats));
         }
-        tables.add(quarters());
+        tables.add(Quarters.table(width, band));
         return new Sum(
                 given.name(),
                 title(),

@@ -161,25 +161,6 @@ public final class SkirtSum {
 
     private List<Figure> figures() {
         List<Figure> figures = new ArrayList<>();
-        given.find("panels")
-                .ifPresent(panels -> given.find("width")
-                        .ifPresent(width -> figures.add(Figure.length(
-                                "girth of the hem",
-                                around,
-                                "{} × ({} − {} in the seams)",
-                                Figure.hundredth(panels),
-                                width,
-                                width - around / panels))));
-        widthsForTheYear().ifPresent(figures::add);
-        figures.add(Figure.length("longest need", longestNeed(), "the longest of the four places"));
-        figures.add(Figure.length(
-                "panel to cut",
-                SkirtBalance.proposedPanel(longestNeed(), skirt.kept()),
-                "{} + {} + {} to turn, up to the next {}",
-                longestNeed(),
-                skirt.kept(),
-                2 * INCH,
-                5 * INCH));
         for (Place place : Place.values()) {
             String named = (folded ? "turn-under at " : "cut away at ") + place.words();
             boolean dips = place == Place.FRONT && skirt.point() > 0;
@@ -219,6 +200,25 @@ public final class SkirtSum {
                     SkirtBalance.WASTE,
                     skirt.turn(skirt.shallowest())));
         }
+        given.find("panels")
+                .ifPresent(panels -> given.find("width")
+                        .ifPresent(width -> figures.add(Figure.length(
+                                "girth of the hem",
+                                around,
+                                "{} × ({} − {} in the seams)",
+                                Figure.hundredth(panels),
+                                width,
+                                width - around / panels))));
+        widthsForTheYear().ifPresent(figures::add);
+        figures.add(Figure.length("longest need", longestNeed(), "the longest of the four places"));
+        figures.add(Figure.length(
+                "panel to cut",
+                SkirtBalance.proposedPanel(longestNeed(), skirt.kept()),
+                "{} + {} + {} to turn, up to the next {}",
+                longestNeed(),
+                skirt.kept(),
+                2 * INCH,
+                5 * INCH));
         return figures;
     }
 

@@ -37,28 +37,17 @@ public record Sum(
 
     /** Returns a sum that waits for something, such as a measurement. */
     public static Sum waiting(String name, String title, Sentence why) {
-        return new Sum(
-                name,
-                title,
-                why,
-                List.of(),
-                List.of(new Finding(Finding.Grade.ASKS, why)),
-                List.of(),
-                Optional.empty(),
-                List.of());
+        return without(name, title, why, Finding.Grade.ASKS);
     }
 
     /** Returns a sum that could not be done. */
     public static Sum refused(String name, String title, Sentence why) {
+        return without(name, title, why, Finding.Grade.FAILS);
+    }
+
+    private static Sum without(String name, String title, Sentence why, Finding.Grade grade) {
         return new Sum(
-                name,
-                title,
-                why,
-                List.of(),
-                List.of(new Finding(Finding.Grade.FAILS, why)),
-                List.of(),
-                Optional.empty(),
-                List.of());
+                name, title, why, List.of(), List.of(new Finding(grade, why)), List.of(), Optional.empty(), List.of());
     }
 
     /** Says whether it can be made and put on like this. */

@@ -104,6 +104,8 @@ class ArmHoleTest {
     @Test
     void nonsense_isRefused() {
         assertThatThrownBy(() -> new ArmHole(0, 300, 500, 100)).isInstanceOf(SumException.class);
+        assertThatThrownBy(() -> CapSum.of(Givens.inches("cap", Map.of("cap", 17.0, "arm-hole", 0.0), Map.of(), 1895)))
+                .hasMessageContaining("must be more than nothing");
         assertThatThrownBy(() -> new ArmHole(600, 300, Double.NaN, 100)).isInstanceOf(SumException.class);
     }
 }

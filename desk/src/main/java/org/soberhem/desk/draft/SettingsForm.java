@@ -13,31 +13,23 @@ import org.soberhem.core.draft.CompiledSheet.Adjustable;
 import org.soberhem.core.draft.Units;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
+import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
 
 /** What the maker may choose on a sheet: amounts with their limits, ways, the scale law; each with what it is for. */
 final class SettingsForm extends VBox {
 
-    /** Gets the amount that was chosen for a setting. */
-    @FunctionalInterface
-    interface Amounts {
-        void choose(String setting, Length amount);
-    }
+    private final Studio studio;
 
-    /** Gets the way that was chosen, by its place and name. */
-    @FunctionalInterface
-    interface Ways {
-        void choose(String choice, int place, String way);
-    }
-
-    private final Amounts amounts;
-    private final Ways ways;
-
-    SettingsForm(Amounts amounts, Ways ways) {
+    /** @param studio where the choice is kept with the garment at hand */
+    SettingsForm(Studio studio) {
         super(8);
-        this.amounts = amounts;
-        this.ways = ways;
+        this.studio = studio;
+    }
+
+    private void tell(Optional<String> refusal) {
+        refusal.ifPresent(studio.doneProperty()::set);
     }
 
     void show(Work work, LengthFormat format) {
@@ -61,8 +53,13 @@ final class SettingsForm extends VBox {
         }
     }
 
+    private String garment() {
+        return studio.garmentProperty().get();
+    }
+
     private LengthField amount(Adjustable each, double value, LengthFormat format) {
-        LengthField field = new LengthField(() -> format, length -> amounts.choose(each.name(), length));
+        LengthField field =
+                new LengthField(() -> format, length -> tell(studio.choose(garment(), each.name(), length)));
         field.show(Optional.of(Length.ofMillimetres(value)));
         field.setMinWidth(64);
         return field;
@@ -73,8 +70,8 @@ final class SettingsForm extends VBox {
         box.getItems().setAll(each.ways());
         box.setValue(each.ways().get(chosen));
         box.valueProperty()
-                .addListener((was, before, now) ->
-                        ways.choose(each.name(), each.ways().indexOf(now), now));
+                .addListener((was, before, now) -> tell(
+                        studio.chooseWay(garment(), each.name(), each.ways().indexOf(now), now)));
         return box;
     }
 }

@@ -1,7 +1,6 @@
 package org.soberhem.desk.draft;
 
 import java.util.List;
-import java.util.Optional;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
@@ -31,9 +30,7 @@ final class SheetPanel extends VBox {
     SheetPanel(Studio studio, Runnable change, Runnable add) {
         this.studio = studio;
         rulers = new RulersForm(studio);
-        settings = new SettingsForm(
-                (setting, amount) -> tell(studio.choose(garment(), setting, amount)),
-                (choice, place, way) -> tell(studio.chooseWay(garment(), choice, place, way)));
+        settings = new SettingsForm(studio);
         var edit = Parts.button("Change this sheet", change);
         edit.setId("change-sheet");
         var another = Parts.button("Add a garment", add);
@@ -51,14 +48,6 @@ final class SheetPanel extends VBox {
         ScrollPane scroll = Parts.scroll(form);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().add(scroll);
-    }
-
-    private String garment() {
-        return studio.garmentProperty().get();
-    }
-
-    private void tell(Optional<String> refusal) {
-        refusal.ifPresent(studio.doneProperty()::set);
     }
 
     void show(Work work, Garment garment) {

@@ -59,9 +59,7 @@ final class SumsPanel extends VBox {
         this.studio = studio;
         this.files = files;
         this.paper = paper;
-        settings = new SettingsForm(
-                (setting, amount) -> tell(studio.choose(garment(), setting, amount)),
-                (choosing, place, way) -> tell(studio.chooseWay(garment(), choosing, place, way)));
+        settings = new SettingsForm(studio);
         VBox form = new VBox(10, choice, words, figures, settings, steps, said);
         form.getStyleClass().add("pad");
         ScrollPane scroll = Parts.scroll(form);
@@ -71,10 +69,6 @@ final class SumsPanel extends VBox {
 
     private String garment() {
         return studio.garmentProperty().get();
-    }
-
-    private void tell(Optional<String> refusal) {
-        refusal.ifPresent(studio.doneProperty()::set);
     }
 
     /** Chooses a sum by its name. */

@@ -92,7 +92,7 @@ public final class Tour extends Application {
                 show(studio, "quay-1861", "Skirt", "DRAFT");
                 studio.choose("Skirt", "panel", Length.ofInches(45));
                 open(scene, "sums");
-                make(scene, "turn-under-at-the-wearer-s-left-side", "4");
+                make(scene, "turn-under-at-the-centre-front", "6 1/4");
             }),
             new Stop("shelf", (studio, scene) -> {
                 studio.placeProperty().set(Optional.empty());

@@ -84,7 +84,7 @@ class SumsCommandTest {
     void skirt_asJson_hasMillimetres() {
         assertThat(skirt("45 in", "--json", "--i-make", "front=5 1/2 in")).isZero();
         JsonNode answer = JsonMapper.builder().build().readTree(out.toString());
-        JsonNode front = answer.get("sums").get(0).get("figures").get(2);
+        JsonNode front = answer.get("sums").get(0).get("figures").get(0);
         assertThat(front.get("name").asString()).isEqualTo("turn-under at the centre front");
         assertThat(front.get("mm").asDouble()).isEqualTo(139.7);
         assertThat(answer.get("slips").get(0).get("agrees").asBoolean()).isTrue();
@@ -106,7 +106,7 @@ class SumsCommandTest {
                 "--panel=45 in --front=39 in --back=40 in|say how long the skirt is at the sides",
                 "--panel=wide --front=39 in --side=39 in --back=40 in|--panel: \"wide\" cannot be read as a length",
                 "--panel=0 in --front=39 in --side=39 in --back=40 in|The skirt's panel must be more than nothing: 0.0 cm",
-                "--panel=45 in --front=39 in --side=39 in --back=40 in --i-make=top=3 in|there is no such figure; figures are [longest need",
+                "--panel=45 in --front=39 in --side=39 in --back=40 in --i-make=top=3 in|there is no such figure; figures are [turn-under at the centre front",
                 "--panel=45 in --front=39 in --side=39 in --back=40 in --i-make=turn-under=3 in|several are called so",
                 "--panel=45 in --front=39 in --side=39 in --back=40 in --i-make=front=some|--i-make turn-under at the centre front: \"some\"",
                 "--front=39 in --side=39 in|Missing required option: '--back=LENGTH'"

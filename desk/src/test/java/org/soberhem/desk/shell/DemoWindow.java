@@ -5,11 +5,15 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Comparator;
 import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import javafx.application.Platform;
 import javafx.stage.Stage;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.studio.Studios;
 import org.soberhem.desk.widget.FileDesk;
+import org.testfx.api.FxRobot;
+import org.testfx.util.WaitForAsyncUtils;
 
 /** The real window on a fresh demo; files go into its own folder, and the file at hand is the one that is read. */
 final class DemoWindow {
@@ -38,6 +42,17 @@ final class DemoWindow {
         stage.setScene(SoberHemApp.scene(new MainView(window.studio, files)));
         stage.show();
         return window;
+    }
+
+    /** Waits until something of the window is there and laid out. */
+    static void appear(FxRobot robot, String query) {
+        try {
+            WaitForAsyncUtils.waitFor(
+                    10, TimeUnit.SECONDS, () -> !robot.lookup(query).queryAll().isEmpty());
+        } catch (TimeoutException never) {
+            throw new AssertionError(query + " never appeared", never);
+        }
+        WaitForAsyncUtils.waitForFxEvents();
     }
 
     void close() throws IOException {

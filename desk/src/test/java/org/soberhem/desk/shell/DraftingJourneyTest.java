@@ -52,26 +52,16 @@ class DraftingJourneyTest {
             studio.garmentProperty().set(garment);
             studio.placeProperty().set(Optional.of(org.soberhem.core.costume.Stage.DRAFT));
         });
-        appear(robot, "#walk-next");
-    }
-
-    private static void appear(FxRobot robot, String query) {
-        try {
-            WaitForAsyncUtils.waitFor(
-                    10, TimeUnit.SECONDS, () -> !robot.lookup(query).queryAll().isEmpty());
-        } catch (TimeoutException never) {
-            throw new AssertionError(query + " never appeared", never);
-        }
-        WaitForAsyncUtils.waitForFxEvents();
+        DemoWindow.appear(robot, "#walk-next");
     }
 
     private void press(FxRobot robot, String id) {
-        appear(robot, id);
+        DemoWindow.appear(robot, id);
         robot.interact(() -> robot.lookup(id).queryAs(Button.class).fire());
     }
 
     private static void tap(FxRobot robot, String id) {
-        appear(robot, id);
+        DemoWindow.appear(robot, id);
         robot.interact(() -> robot.lookup(id).queryAs(Tappable.class).fire());
     }
 
@@ -128,7 +118,7 @@ class DraftingJourneyTest {
     void sheet_tellsWhatOneMeasurementCannotKnow_andTakesMeasuredRulers(FxRobot robot) {
         open(robot, "Blouse");
         tab(robot, "sheet");
-        appear(robot, "#ruler-0-0");
+        DemoWindow.appear(robot, "#ruler-0-0");
         assertThat(robot.lookup(".label").queryAllAs(Label.class))
                 .extracting(Label::getText)
                 .anyMatch(words -> words.startsWith("· At a bust of 34 in the scale draws for a back-length of"));
@@ -158,7 +148,7 @@ class DraftingJourneyTest {
     void rulers_thatDoNotRise_areRefusedBesideThem_andStayAsTyped(FxRobot robot) {
         open(robot, "Blouse");
         tab(robot, "sheet");
-        appear(robot, "#ruler-0-0");
+        DemoWindow.appear(robot, "#ruler-0-0");
         String before = blouse().sheet();
         robot.interact(() -> {
             field(robot, "#ruler-0-0").setText("36");
@@ -184,7 +174,7 @@ class DraftingJourneyTest {
     void whatIf_laysAnotherWearerOverTheDraft_withTheDifferences(FxRobot robot) {
         open(robot, "Blouse");
         tab(robot, "what");
-        appear(robot, "#what-if");
+        DemoWindow.appear(robot, "#what-if");
         assertThat(robot.lookup(".ghost").queryAll()).isEmpty();
         robot.interact(() -> robot.lookup("#what-if")
                 .queryAs(ChoiceBox.class)
@@ -214,7 +204,7 @@ class DraftingJourneyTest {
             studio.placeProperty().set(Optional.of(org.soberhem.core.costume.Stage.DRAFT));
         });
         press(robot, "#first-garment");
-        appear(robot, "#sheet-chemise-1910");
+        DemoWindow.appear(robot, "#sheet-chemise-1910");
         int before = studio.situation().costume().garments().size();
         tap(robot, "#sheet-chemise-1910");
         assertThat(studio.situation().costume().garments()).hasSize(before + 1);
@@ -226,7 +216,7 @@ class DraftingJourneyTest {
     @Test
     void shelf_isNarrowedByYearGarmentAndSystem(FxRobot robot) {
         robot.push(KeyCode.CONTROL, KeyCode.L);
-        appear(robot, "#sheet-blouse-1906");
+        DemoWindow.appear(robot, "#sheet-blouse-1906");
         robot.interact(() -> field(robot, "#shelf-year").setText("1780"));
         assertThat(robot.lookup("#sheet-blouse-1906").queryAll()).isEmpty();
         assertThat(robot.lookup("#sheet-stays-1780").queryAll()).isNotEmpty();
@@ -245,7 +235,7 @@ class DraftingJourneyTest {
         robot.push(KeyCode.CONTROL, KeyCode.L);
         tap(robot, "#sheet-blouse-1906");
         press(robot, "#copy-sheet");
-        appear(robot, "#cell-B-1");
+        DemoWindow.appear(robot, "#cell-B-1");
         assertThat(studio.maker().sheets()).containsOnlyKeys("blouse-1906-2");
         typeInto(robot, "#cell-B-1", "3 1/4");
         assertThat(studio.maker().sheets().get("blouse-1906-2")).contains("B: [0, 3 1/4]");
@@ -258,7 +248,7 @@ class DraftingJourneyTest {
         assertThat(robot.lookup(".sheet-editor .cut-line").queryAll()).isNotEmpty();
         typeInto(robot, "#cell-B-1", "3");
         press(robot, "#add-after-B");
-        appear(robot, "#point-I");
+        DemoWindow.appear(robot, "#point-I");
         robot.interact(
                 () -> robot.lookup("#editor-text").queryAs(ToggleButton.class).fire());
         TextArea area = robot.lookup("#sheet-area").queryAs(TextArea.class);
@@ -273,7 +263,7 @@ class DraftingJourneyTest {
     }
 
     private static void typeInto(FxRobot robot, String id, String text) {
-        appear(robot, id);
+        DemoWindow.appear(robot, id);
         robot.interact(() -> {
             TextField cell = field(robot, id);
             cell.setText(text);
@@ -297,7 +287,7 @@ class DraftingJourneyTest {
         press(robot, "#import-sheet");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(studio.maker().sheets()).hasSize(2);
-        appear(robot, ".needs");
+        DemoWindow.appear(robot, ".needs");
         assertThat(robot.lookup(".needs").queryAllAs(Label.class))
                 .extracting(Label::getText)
                 .anyMatch(words -> words.endsWith("cannot be drawn yet"));
@@ -336,9 +326,9 @@ class DraftingJourneyTest {
         robot.interact(() -> studio.open("keeper-1907"));
         assertThat(blouse().sheet()).contains("title: My blouse");
         press(robot, "#add-garment");
-        appear(robot, "#sheet-chemise-1910");
+        DemoWindow.appear(robot, "#sheet-chemise-1910");
         robot.interact(() -> studio.open("girl-1905"));
-        appear(robot, "#first-garment");
+        DemoWindow.appear(robot, "#first-garment");
     }
 
     @Test

@@ -4,8 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.util.Optional;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.TimeoutException;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
@@ -50,34 +48,24 @@ class SumsJourneyTest {
             studio.garmentProperty().set(garment);
             studio.placeProperty().set(Optional.of(org.soberhem.core.costume.Stage.DRAFT));
         });
-        appear(robot, "#tab-sums");
+        DemoWindow.appear(robot, "#tab-sums");
         robot.interact(
                 () -> robot.lookup("#tab-sums").queryAs(ToggleButton.class).setSelected(true));
     }
 
-    private static void appear(FxRobot robot, String query) {
-        try {
-            WaitForAsyncUtils.waitFor(
-                    10, TimeUnit.SECONDS, () -> !robot.lookup(query).queryAll().isEmpty());
-        } catch (TimeoutException never) {
-            throw new AssertionError(query + " never appeared", never);
-        }
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
     private static void choose(FxRobot robot, String sum) {
-        appear(robot, "#sum-" + sum);
+        DemoWindow.appear(robot, "#sum-" + sum);
         robot.interact(
                 () -> robot.lookup("#sum-" + sum).queryAs(ToggleButton.class).fire());
     }
 
     private static String answer(FxRobot robot) {
-        appear(robot, "#sum-answer");
+        DemoWindow.appear(robot, "#sum-answer");
         return robot.lookup("#sum-answer").queryAs(Label.class).getText();
     }
 
     private static void type(FxRobot robot, String field, String typed) {
-        appear(robot, field);
+        DemoWindow.appear(robot, field);
         robot.interact(() -> {
             TextField text = robot.lookup(field).queryAs(TextField.class);
             text.setText(typed);
@@ -188,7 +176,7 @@ class SumsJourneyTest {
     void card_isPrinted(FxRobot robot) {
         open(robot, "visit-1869", "Overskirt");
         choose(robot, "tapes");
-        appear(robot, "#sum-card");
+        DemoWindow.appear(robot, "#sum-card");
         robot.interact(() -> robot.lookup("#sum-card").queryAs(Button.class).fire());
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(window.file.orElseThrow()).isNotEmptyFile();
