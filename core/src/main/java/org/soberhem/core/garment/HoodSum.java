@@ -122,6 +122,7 @@ public final class HoodSum {
                 Figure.length("half breadth", hood.halfBreadth(), "{} × cos of the slope", hood.mantle()),
                 Figure.length(
                         "neck corner to lower corner", hood.height(), "{} + {}", hood.sideDrop(), hood.halfBreadth()),
+                Figure.length("lower edge", hood.lowerEdge(), "{} × √2", hood.halfBreadth()),
                 Figure.length("tip cut off each side", hood.tip(), "half the gap ÷ cos of the slope"),
                 Figure.number(
                         "layers of cloth",

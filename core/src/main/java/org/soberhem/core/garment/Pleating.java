@@ -135,11 +135,6 @@ public record Pleating(Style style, Towards towards, double cloth, double band, 
         return band / count;
     }
 
-    /** Returns cloth ÷ band. */
-    public double fullness() {
-        return cloth / band;
-    }
-
     /** Returns how many layers of cloth lie on each other on average once it is laid, what is set aside left out. */
     public double layers() {
         return (cloth - aside) / band;
