@@ -44,7 +44,7 @@ public final class ArmHoleSum {
                 given.name(),
                 "Arm-hole and gussets",
                 Sentence.of(
-                        "Arm-hole {} on a {} arm; a {} gusset leaves {} for a {} sleeve: {} to gather",
+                        "Arm-hole {}, upper arm {}; a gusset of {} leaves {} for a sleeve of {}: {} to gather",
                         hole.loop(),
                         hole.upperArm(),
                         hole.gusset(),
@@ -101,14 +101,18 @@ public final class ArmHoleSum {
         given.find("arm").ifPresent(arm -> {
             double cuff = given.amount("cuff", 0);
             double puff = given.amount("puff", 0);
-            figures.add(Figure.length(
-                    "sleeve length",
-                    arm - drop - cuff + puff,
-                    "{} − {} − {} of cuff + {} of puff",
-                    arm,
-                    drop,
-                    cuff,
-                    puff));
+            double length = arm - drop - cuff + puff;
+            figures.add(
+                    cuff == 0 && puff == 0
+                            ? Figure.length("sleeve length", length, "{} − {}", arm, drop)
+                            : Figure.length(
+                                    "sleeve length",
+                                    length,
+                                    "{} − {} − {} of cuff + {} of puff",
+                                    arm,
+                                    drop,
+                                    cuff,
+                                    puff));
         });
     }
 

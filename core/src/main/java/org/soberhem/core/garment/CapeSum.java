@@ -104,7 +104,7 @@ public final class CapeSum {
         figures.add(
                 cape.sculpted()
                         ? Figure.length("width", cape.width(), "{} × 2 ÷ 3", cape.span())
-                        : Figure.length("width", cape.width(), "the whole of {}", cape.span()));
+                        : Figure.length("width", cape.width(), "all of {}", cape.span()));
         figures.add(Figure.length("to take in", cape.width() - cape.neck(), "{} − {}", cape.width(), cape.neck()));
         figures.add(Figure.length("in both darts", cape.darts(), "2 × {}", cape.darts() / 2));
         figures.add(Figure.length(

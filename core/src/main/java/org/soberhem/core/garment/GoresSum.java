@@ -25,14 +25,14 @@ public final class GoresSum {
                 given.amount("lower"),
                 given.amount("length"));
         List<Finding> findings = new ArrayList<>(given.beside("skirt-girth", "Girth of the hem", gores.lower(), true));
-        if (given.usual("gored").isEmpty() && !given.circumstances().usages().isEmpty()) {
+        if (given.usual("straight-panels").isPresent()) {
             findings.add(Finding.tells(
                     "About {} skirts are mostly of straight panels, not of gores (about 1828 to 1863)", given.year()));
         }
         String count = String.valueOf(gores.count());
         return new Sum(
                 given.name(),
-                "The same cloth as gores",
+                "Gores",
                 Sentence.of(
                         "{} gores, each {} wide above and {} below; the hem curves down by {} in its middle",
                         count,

@@ -53,7 +53,7 @@ public final class HoodSum {
         double missing = head + over - hood.loop();
         if (missing > 1e-6) {
             findings.add(Finding.asks(
-                    "To let a {} head through with {} to pull it on, make the strip {} wider or the gap {} longer",
+                    "To let a head of {} through with {} to pull it on, make the strip {} wider or the gap {} longer",
                     head,
                     over,
                     missing / 2,
@@ -77,7 +77,7 @@ public final class HoodSum {
                 given.name(),
                 "The hood",
                 Sentence.of(
-                        "Strip {} by {}; front and back {} at {}°; the opening is {} and must pass a {} head",
+                        "Strip {} by {}; front and back {} at {}°; the opening is {} and must pass a head of {}",
                         hood.stripLength(),
                         hood.strip(),
                         hood.school() == School.SQUARES ? "squares" : "kites, their neck corner",

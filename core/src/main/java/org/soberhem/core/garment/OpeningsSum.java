@@ -104,12 +104,15 @@ public final class OpeningsSum {
                 loop.opens(),
                 loop.body(),
                 loop.over()));
-        figures.add(Figure.length(
-                through + ": opening needed",
-                loop.opening(),
-                "half of what {} lacks of {}",
-                loop.closed(),
-                loop.needed()));
+        figures.add(
+                loop.opening() > 0
+                        ? Figure.length(
+                                through + ": opening needed",
+                                loop.opening(),
+                                "half of what {} lacks of {}",
+                                loop.closed() * (1 + loop.stretch()),
+                                loop.needed())
+                        : Figure.length(through + ": opening needed", 0, "it passes closed"));
     }
 
     private static void judge(Wearing way, List<Finding> findings, List<Figure> figures) {

@@ -214,7 +214,7 @@ public final class SkirtSum {
         figures.add(Figure.length(
                 "panel to cut",
                 SkirtBalance.proposedPanel(longestNeed(), skirt.kept()),
-                "{} + {} + {} to turn, up to the next {}",
+                folded ? "{} + {} + {} to turn, up to the next {}" : "{} + {} + {} to spare, up to the next {}",
                 longestNeed(),
                 skirt.kept(),
                 2 * INCH,

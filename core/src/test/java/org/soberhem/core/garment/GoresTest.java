@@ -95,5 +95,8 @@ class GoresTest {
                 .anySatisfy(found ->
                         assertThat(found.words().in(LengthFormat.INCH_EIGHTHS)).contains("straight panels"));
         assertThat(sum.sketch()).isPresent();
+        Sum later = GoresSum.of(new Given(
+                "gores", amounts, Map.of(), List.of(), Map.of(), new Given.Circumstances(1953, Givens.USAGES)));
+        assertThat(later.findings()).isEmpty();
     }
 }

@@ -117,7 +117,7 @@ class HoodTest {
     void sum_asksForAWiderStrip_whereTheHeadDoesNotPass() {
         assertThat(Givens.asked(sum(10, "shoulder-angle", "lined")))
                 .containsExactly(
-                        "To let a 22½ in head through with 1 in to pull it on, make the strip 1¼ in wider or the gap 2½ in longer");
+                        "To let a head of 22½ in through with 1 in to pull it on, make the strip 1¼ in wider or the gap 2½ in longer");
         assertThat(Givens.asked(sum(11.5, "shoulder-angle", "lined"))).isEmpty();
     }
 
