@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.animation.PauseTransition;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Group;
@@ -20,6 +21,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
+import javafx.util.Duration;
+import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.costume.Work;
 import org.soberhem.desk.studio.Situation;
@@ -31,6 +34,12 @@ import org.soberhem.desk.widget.Thumbnail;
 /** All costumes, the next event first. */
 public final class RailView extends BorderPane {
 
+    /** So many cards are seen without scrolling. */
+    private static final int FILL_THE_WINDOW = 4;
+
+    /** So long the window is free between two cards. */
+    private static final Duration BREATH = Duration.millis(30);
+
     private static final double THUMB_WIDTH = 250;
     private static final double THUMB_HEIGHT = 128;
 
@@ -40,6 +49,9 @@ public final class RailView extends BorderPane {
     private final TextField search = new TextField();
     private final NewCostume begin;
     private final Label count = Parts.label("", "soft");
+
+    /** Counts the readings of all costumes: what a former one has left to do is dropped. */
+    private int pass;
 
     /** @param open opens a costume where it stands */
     public RailView(Studio studio, Consumer<Situation> open) {
@@ -70,13 +82,17 @@ public final class RailView extends BorderPane {
         begin.open();
     }
 
-    /** Reads all costumes again. */
+    /**
+     * Reads all costumes again. The first time only as many as fill the window are worked out at once, the others one after another, so
+     * that the window answers in between; later they are known.
+     */
     public void refresh() {
-        List<Situation> all = studio.overview();
+        List<Costume> all = studio.costumes();
+        int atOnce = cards.getChildren().isEmpty() ? FILL_THE_WINDOW : all.size();
         cards.getChildren().clear();
-        all.stream()
-                .filter(this::found)
-                .forEach(situation -> cards.getChildren().add(card(situation)));
+        List<Costume> shown = all.stream().filter(this::found).toList();
+        pass++;
+        add(shown, atOnce);
         count.setText(all.size() == 1 ? "1 unfinished" : all.size() + " unfinished");
         if (cards.getChildren().isEmpty()) {
             cards.getChildren()
@@ -88,10 +104,25 @@ public final class RailView extends BorderPane {
         }
     }
 
-    private boolean found(Situation situation) {
+    private void add(List<Costume> waiting, int now) {
+        int to = Math.min(now, waiting.size());
+        waiting.subList(0, to).forEach(costume -> cards.getChildren().add(card(studio.overview(costume))));
+        int mine = pass;
+        if (to < waiting.size()) {
+            PauseTransition breath = new PauseTransition(BREATH);
+            breath.setOnFinished(event -> {
+                if (mine == pass) {
+                    add(waiting.subList(to, waiting.size()), 1);
+                }
+            });
+            breath.play();
+        }
+    }
+
+    private boolean found(Costume costume) {
         String words = search.getText().strip().toLowerCase(Locale.ROOT);
-        String all = situation.costume().title() + " " + situation.wearer().name() + " "
-                + situation.costume().garments().stream().map(g -> g.name()).toList();
+        String all = costume.title() + " " + studio.wearer(costume).name() + " "
+                + costume.garments().stream().map(g -> g.name()).toList();
         return words.isEmpty() || all.toLowerCase(Locale.ROOT).contains(words);
     }
 

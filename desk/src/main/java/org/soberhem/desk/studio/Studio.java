@@ -214,15 +214,27 @@ public final class Studio {
         return done;
     }
 
+    /** Returns every costume, the next event first. */
+    public List<Costume> costumes() {
+        return costumes.values().stream()
+                .map(Line::value)
+                .sorted(Comparator.comparing(costume -> costume.event().orElse(LocalDate.MAX)))
+                .toList();
+    }
+
+    /** Returns a costume worked out, without what is tried. */
+    public Situation overview(Costume costume) {
+        return situation(costume, Map.of());
+    }
+
     /** Returns every costume worked out, the next event first. */
     public List<Situation> overview() {
-        List<Situation> all = new ArrayList<>();
-        costumes.values().forEach(line -> all.add(situation(line.value(), Map.of())));
-        all.sort((a, b) -> a.costume()
-                .event()
-                .orElse(LocalDate.MAX)
-                .compareTo(b.costume().event().orElse(LocalDate.MAX)));
-        return all;
+        return costumes().stream().map(this::overview).toList();
+    }
+
+    /** Returns who a costume is for. */
+    public Wearer wearer(Costume costume) {
+        return wearers.get(costume.wearer()).value();
     }
 
     /** Returns the costumes of a wearer. */
@@ -595,7 +607,7 @@ public final class Studio {
     }
 
     private Situation situation(Costume costume, Map<String, Double> tries) {
-        Wearer wearer = wearers.get(costume.wearer()).value();
+        Wearer wearer = wearer(costume);
         Optional<MeasurementSet> set = wearer.set(costume.set());
         Map<String, Work> works = new LinkedHashMap<>();
         Map<String, DraftException> failures = new LinkedHashMap<>();

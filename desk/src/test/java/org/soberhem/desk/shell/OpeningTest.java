@@ -10,6 +10,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import javafx.application.Platform;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -18,6 +19,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.desk.demo.Demo;
+import org.soberhem.desk.rail.RailView;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.studio.Studios;
 import org.soberhem.files.store.Workspace;
@@ -80,14 +82,36 @@ class OpeningTest {
         assertThat(Files.readAllBytes(database)).isEqualTo(bytes);
     }
 
+    /** With many costumes the window answers before the last of them is worked out. */
+    @Test
+    void rail_worksOutWhatIsSeenFirst_andTheOthersAfterwards(FxRobot robot) throws Exception {
+        Studio studio = Studios.demo(folder, Platform::runLater);
+        RailView rail = new RailView(studio, situation -> {});
+        robot.interact(() -> {
+            stage.setScene(SoberHemApp.scene(rail));
+            stage.show();
+            rail.refresh();
+            assertThat(rail.lookupAll(".costume-card")).hasSize(4);
+        });
+        WaitForAsyncUtils.waitFor(
+                10, TimeUnit.SECONDS, () -> rail.lookupAll(".costume-card").size() == 10);
+        robot.interact(() -> {
+            rail.refresh();
+            assertThat(rail.lookupAll(".costume-card")).hasSize(10);
+        });
+        studio.keeper().close();
+    }
+
     @Test
     void workspaceOpenElsewhere_canBeLookedAt_andSaysThatNothingIsKept(FxRobot robot) throws Exception {
         try (Workspace elsewhere = Workspace.open(folder, Clock.systemUTC())) {
             Demo.fill(elsewhere, Studios.LIBRARY, LocalDate.of(2026, 5, 14));
             open(robot);
             waitForWords(robot, "you can look, but nothing will be kept");
-            WaitForAsyncUtils.waitForFxEvents();
-            assertThat(robot.lookup(".costume-card").queryAll()).hasSize(10);
+            WaitForAsyncUtils.waitFor(
+                    10,
+                    TimeUnit.SECONDS,
+                    () -> robot.lookup(".costume-card").queryAll().size() == 10);
             robot.clickOn("Postmistress on her round");
             TextField field =
                     robot.lookup("#reading-waist-to-floor-back-middle-0").queryAs(TextField.class);
