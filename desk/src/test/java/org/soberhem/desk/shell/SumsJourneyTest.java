@@ -3,6 +3,8 @@ package org.soberhem.desk.shell;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -159,7 +161,9 @@ class SumsJourneyTest {
 
     @Test
     void everyGarmentOfTheDemo_showsEachOfItsSums_lightAndDark(FxRobot robot) {
-        for (Situation situation : studio.overview()) {
+        List<Situation> all = new ArrayList<>();
+        robot.interact(() -> all.addAll(studio.overview()));
+        for (Situation situation : all) {
             for (String garment : situation.judgement().works().keySet()) {
                 open(robot, situation.costume().id(), garment);
                 studio.sums(studio.situation().work(garment).orElseThrow()).forEach(sum -> {
