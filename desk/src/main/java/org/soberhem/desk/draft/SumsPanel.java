@@ -4,7 +4,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -12,21 +11,17 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.CompiledSheet.Adjustable;
 import org.soberhem.core.garment.Figure;
 import org.soberhem.core.garment.Finding;
-import org.soberhem.core.garment.Slip;
 import org.soberhem.core.garment.Sum;
-import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
-import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.files.print.PaperSize;
 import org.soberhem.files.print.SumCardPdf;
@@ -44,7 +39,7 @@ final class SumsPanel extends VBox {
     private final VBox steps = new VBox(6);
     private final Label said = Parts.text("", "soft");
 
-    /** What the maker makes it, by sum and figure, while the application runs. */
+    /** What the maker makes it, by costume, garment, sum and figure, while the application runs. */
     private final Map<String, Double> made = new HashMap<>();
 
     private String chosen = "";
@@ -144,52 +139,17 @@ final class SumsPanel extends VBox {
         figures.getChildren()
                 .add(new HBox(Parts.label("Figures", "caps"), Parts.gap(), Parts.label("you make it", "caps")));
         for (Figure figure : sum.figures()) {
-            figures.getChildren().add(figure(sum, figure, format));
+            figures.getChildren().add(row(sum, figure, format));
         }
     }
 
-    private VBox figure(Sum sum, Figure figure, LengthFormat format) {
-        Label name = Parts.text(figure.name(), "small");
-        HBox.setHgrow(name, Priority.ALWAYS);
-        name.setMaxWidth(Double.MAX_VALUE);
-        Label value = Parts.label(figure.in(format), "figure");
-        value.setMinWidth(Region.USE_PREF_SIZE);
-        HBox line = new HBox(8, name, value);
-        line.setAlignment(Pos.CENTER_LEFT);
-        VBox row = new VBox(1, line, Parts.text("= " + figure.working().in(format), "small", "soft"));
-        if (figure.kind() == Figure.Kind.LENGTH) {
-            String key = sum.name() + "/" + figure.name();
-            Label slip = Parts.text("", "small");
-            slip.setId("slip-" + FileDesk.nameOf(figure.name()));
-            LengthField field = new LengthField(() -> format, length -> {
-                made.put(key, length.toMillimetres());
-                compare(new Slip(figure, length.toMillimetres()), slip, format);
-            });
-            field.onCleared(() -> {
-                made.remove(key);
-                Parts.show(slip, false);
-            });
-            field.setId("make-" + FileDesk.nameOf(figure.name()));
-            field.setPrefColumnCount(4);
-            field.setMinWidth(60);
-            field.setMaxWidth(60);
-            Parts.hinted(field, "Your own figure, to be compared");
-            line.getChildren().add(field);
-            row.getChildren().add(slip);
-            Parts.show(slip, false);
-            if (made.containsKey(key)) {
-                field.show(Optional.of(Length.ofMillimetres(made.get(key))));
-                compare(new Slip(figure, made.get(key)), slip, format);
-            }
-        }
-        return row;
-    }
-
-    private static void compare(Slip slip, Label shown, LengthFormat format) {
-        shown.setText((slip.agrees() ? "✓ " : "✗ ") + slip.sentence().in(format));
-        shown.getStyleClass().removeAll("needs", "settled");
-        shown.getStyleClass().add(slip.agrees() ? "settled" : "needs");
-        Parts.show(shown, true);
+    private FigureRow row(Sum sum, Figure figure, LengthFormat format) {
+        String key = String.join("/", studio.situation().costume().id(), garment(), sum.name(), figure.name());
+        return new FigureRow(
+                figure,
+                format,
+                Optional.ofNullable(made.get(key)),
+                typed -> typed.ifPresentOrElse(value -> made.put(key, value), () -> made.remove(key)));
     }
 
     private void steps(Sum sum, LengthFormat format) {

@@ -102,20 +102,37 @@ class SumsJourneyTest {
         open(robot, "quay-1861", "Skirt");
         type(robot, "#setting-panel", "45");
         type(robot, "#make-turn-under-at-the-centre-back", "3 1/2");
-        assertThat(robot.lookup("#slip-turn-under-at-the-centre-back")
-                        .queryAs(Label.class)
-                        .getText())
+        assertThat(slip(robot, "turn-under-at-the-centre-back"))
                 .isEqualTo("✗ You make it 3½ in, it is 4½ in: 45 in − ½ in − 40 in. A whole inch slipped");
         type(robot, "#setting-clearance", "1");
-        assertThat(robot.lookup("#slip-turn-under-at-the-centre-back")
-                        .queryAs(Label.class)
-                        .getText())
-                .startsWith("✗ You make it 3½ in, it is 4 in");
+        assertThat(slip(robot, "turn-under-at-the-centre-back")).startsWith("✗ You make it 3½ in, it is 4 in");
         type(robot, "#make-turn-under-at-the-centre-back", "4");
-        assertThat(robot.lookup("#slip-turn-under-at-the-centre-back")
-                        .queryAs(Label.class)
-                        .getText())
-                .startsWith("✓ It is so");
+        assertThat(slip(robot, "turn-under-at-the-centre-back")).startsWith("✓ It is so");
+    }
+
+    @Test
+    void ownNumber_isCompared_staysWithItsGarment_andCanBeWipedOut(FxRobot robot) {
+        open(robot, "quay-1861", "Skirt");
+        choose(robot, "gathering");
+        type(robot, "#make-fullness", "4");
+        assertThat(slip(robot, "fullness")).startsWith("✗ You make it 4, it is 5.07: 138¼ in ÷ 27¼ in");
+        type(robot, "#make-fullness", "five");
+        assertThat(slip(robot, "fullness")).isEqualTo("Write a number, such as 3.5: \"five\"");
+        type(robot, "#make-fullness", "5,07");
+        assertThat(slip(robot, "fullness")).startsWith("✓ It is so");
+        open(robot, "visit-1869", "Overskirt");
+        choose(robot, "gathering");
+        assertThat(robot.lookup("#make-fullness").queryAs(TextField.class).getText())
+                .isEmpty();
+        open(robot, "quay-1861", "Skirt");
+        choose(robot, "gathering");
+        assertThat(slip(robot, "fullness")).startsWith("✓ It is so");
+        type(robot, "#make-fullness", "");
+        assertThat(robot.lookup("#slip-fullness").query().isVisible()).isFalse();
+    }
+
+    private static String slip(FxRobot robot, String figure) {
+        return robot.lookup("#slip-" + figure).queryAs(Label.class).getText();
     }
 
     @Test

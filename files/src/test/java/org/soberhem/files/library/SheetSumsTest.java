@@ -18,6 +18,7 @@ import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.draft.Inputs.Measured;
 import org.soberhem.core.draft.Sums;
+import org.soberhem.core.garment.Cape;
 import org.soberhem.core.garment.Finding;
 import org.soberhem.core.garment.Given;
 import org.soberhem.core.garment.Hood;
@@ -227,6 +228,53 @@ class SheetSumsTest {
         assertThat(sum("cape-1860", "neck-edge", middle("cape-1860")).findings())
                 .extracting(finding -> finding.words().in(LengthFormat.INCH_EIGHTHS))
                 .noneMatch(words -> words.contains("height"));
+    }
+
+    /** Half the cape's neck edge without its dart is what the sum leaves to pleat and gather, on every body. */
+    @ParameterizedTest
+    @CsvSource({"cape-1860, true", "cape-1780, false"})
+    void cape_neckEdge_isTheWidthOfItsSumLessTheDarts(String id, boolean sculpted) {
+        for (Inputs body : Bodies.all()) {
+            Draft draft = Drafter.draft(sheet(id), body);
+            Map<String, Double> set = draft.settings();
+            double neck = length(body, "neck-base") + set.get("ease.neck");
+            Cape cape = new Cape(
+                    length(body, "folded-arms-width"),
+                    sculpted,
+                    neck,
+                    sculpted ? set.get("dart") : 0,
+                    2,
+                    set.get("pleat"),
+                    set.get("box"));
+            Piece half = draft.pattern().piece("cape", Side.LEFT).orElseThrow();
+            double edge = Stream.of("neck", "neck-back", "neck-front")
+                    .flatMap(name -> half.edge(name).stream())
+                    .mapToDouble(each -> each.path().length())
+                    .sum();
+            assertThat(2 * edge).isCloseTo(cape.width() - cape.darts(), within(MM));
+            assertThat(sum(id, "neck-edge", body)
+                            .figure("in gathers")
+                            .orElseThrow()
+                            .value())
+                    .isCloseTo(cape.gathers(), within(MM));
+        }
+    }
+
+    /** The overskirt's back is drawn long enough to be levelled everywhere, with 2 in to spare at its highest rise. */
+    @Test
+    void overskirt_back_hasTheLengthThatItsDrapeTakes_onEveryBody() {
+        for (Inputs body : Bodies.all()) {
+            Draft draft = Drafter.draft(sheet("overskirt-1883"), body);
+            double rise =
+                    draft.settings().get("second-cloth") - draft.settings().get("second-tape");
+            double level =
+                    length(body, "waist-to-floor-back") - draft.settings().get("above");
+            Piece back = draft.pattern().piece("back", Side.LEFT).orElseThrow();
+            assertThat(back.points().get("D").y()).isCloseTo(level + rise + 2 * INCH, within(MM));
+            Sum tapes = sum("overskirt-1883", "tapes", body);
+            assertThat(tapes.works()).isTrue();
+            assertThat(tapes.figure("tape 1, edge rises").orElseThrow().value()).isCloseTo(rise, within(MM));
+        }
     }
 
     /** Common practice: 12 to 14 in more than the shoulders, collar 1 to 2 in over the neck, sleeve about 9 in over the arm. */
