@@ -51,11 +51,12 @@ public final class Sums {
     }
 
     private Sum sum(CompiledSheet.SumRun run) {
-        List<String> missing = missing(run.reads());
         String title = run.kind().word().replace('-', ' ');
-        if (!missing.isEmpty() && run.kind().needed().stream().anyMatch(each -> isMissing(run, each))) {
+        if (run.kind().needed().stream().anyMatch(each -> isMissing(run, each))) {
             return Sum.waiting(
-                    run.name(), title, Sentence.of("Not worked out yet: {} not measured", String.join(", ", missing)));
+                    run.name(),
+                    title,
+                    Sentence.of("Not worked out yet: {} not measured", String.join(", ", missing(run.reads()))));
         }
         try {
             return run.kind().of(given(run));
@@ -111,7 +112,7 @@ public final class Sums {
     private List<String> missing(Set<Integer> reads) {
         return sheet.measures.stream()
                 .filter(measure -> reads.contains(measure.slot()) && Double.isNaN(frame.slots[measure.slot()]))
-                .map(measure -> String.join(" or ", measure.ids()))
+                .map(measure -> String.join(" or ", measure.ids()).replace('-', ' '))
                 .toList();
     }
 

@@ -1,16 +1,15 @@
 package org.soberhem.core.garment;
 
+import static org.soberhem.core.garment.Inches.INCH;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.soberhem.core.geometry.Point;
-import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.length.Sentence;
 
 /** The arm-hole of a square-cut garment in words: what each gusset leaves to gather, the neck gusset, the dropped shoulder. */
 public final class ArmHoleSum {
-
-    private static final double INCH = LengthUnit.INCH.nanometres() / 1e6;
 
     private final Given given;
     private final ArmHole hole;
@@ -154,7 +153,7 @@ public final class ArmHoleSum {
                 new Point(gap + diagonal, half),
                 new Point(gap, half + diagonal),
                 new Point(gap - diagonal, half));
-        drawing.say(gap, half + diagonal + INCH, Sketch.Lean.MIDDLE, "gusset {}", side);
+        drawing.say(gap, half + diagonal + INCH, Sketch.Lean.RIGHT, "gusset {}", side);
         double from = gap + diagonal + gap;
         drawing.rectangle(Sketch.Ink.CLOTH, from, 0, half * 1.8, hole.sleeve() / 2);
         drawing.line(Sketch.Ink.HELP, new Point(0, 0), new Point(from, 0));

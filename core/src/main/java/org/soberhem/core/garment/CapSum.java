@@ -44,7 +44,7 @@ public final class CapSum {
                 Sentence.of("The cap has {} more than its arm-hole: {} into {}", ease, cap, hole),
                 figures,
                 findings,
-                List.of(Quarters.table(cap, hole)),
+                List.of(Quarters.table(cap, "on the cap", hole, "in the arm-hole")),
                 Optional.of(Quarters.sketch(cap, hole)),
                 List.of(
                         Sentence.of("Keep the lower quarters flat and match them exactly"),

@@ -1,18 +1,18 @@
 package org.soberhem.core.garment;
 
+import static org.soberhem.core.garment.Inches.INCH;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.soberhem.core.geometry.Cubic;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
-import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.length.Sentence;
 
 /** A cape's width and the way its upper edge comes down to the neck, in words, as marks along half the edge, and drawn. */
 public final class CapeSum {
 
-    private static final double INCH = LengthUnit.INCH.nanometres() / 1e6;
     private static final double FLAT = 0.5;
 
     private final Given given;

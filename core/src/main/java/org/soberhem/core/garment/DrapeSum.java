@@ -1,16 +1,15 @@
 package org.soberhem.core.garment;
 
+import static org.soberhem.core.garment.Inches.INCH;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.soberhem.core.geometry.Point;
-import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.length.Sentence;
 
 /** An overskirt on tapes in words: the placing card of its tack points, what each puff takes up, and the line to level it by. */
 public final class DrapeSum {
-
-    private static final double INCH = LengthUnit.INCH.nanometres() / 1e6;
 
     /** The edge is marked so often for levelling. */
     private static final double MARKS = 4 * INCH;

@@ -1,5 +1,7 @@
 package org.soberhem.core.garment;
 
+import static org.soberhem.core.garment.Inches.INCH;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -9,13 +11,11 @@ import org.soberhem.core.garment.Pleating.Run;
 import org.soberhem.core.garment.Pleating.Style;
 import org.soberhem.core.garment.Pleating.Towards;
 import org.soberhem.core.geometry.Point;
-import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.length.Sentence;
 
 /** Any width brought into any band, gathered, gauged or pleated: ratio, quarter points, folds, and marks to draw. */
 public final class GathersSum {
 
-    private static final double INCH = LengthUnit.INCH.nanometres() / 1e6;
     private static final double USUAL_FACE = INCH;
 
     /** So many folds are tabled one by one; the others follow by the spacing. */
@@ -113,7 +113,7 @@ public final class GathersSum {
                         band / 4),
                 shared(),
                 findings,
-                List.of(Quarters.table(width, band)),
+                List.of(Quarters.table(width, "on the cloth", band, "on the band")),
                 Optional.of(Quarters.sketch(width, band)),
                 steps);
     }
@@ -162,7 +162,7 @@ public final class GathersSum {
         if (kind != Style.GAUGING) {
             tables.add(marks(pleats));
         }
-        tables.add(Quarters.table(width, band));
+        tables.add(Quarters.table(width, "on the cloth", band, "on the band"));
         return new Sum(
                 given.name(),
                 title(),

@@ -1,17 +1,16 @@
 package org.soberhem.core.garment;
 
+import static org.soberhem.core.garment.Inches.INCH;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.soberhem.core.garment.Hood.School;
 import org.soberhem.core.geometry.Point;
-import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.length.Sentence;
 
 /** A hood and its mantle in words, as a layout of its three pieces, with the order of its edges. */
 public final class HoodSum {
-
-    private static final double INCH = LengthUnit.INCH.nanometres() / 1e6;
 
     /** Slopes nearer to 45 degrees than this suit the squares. */
     private static final double NEAR = StrictMath.toRadians(10);
@@ -186,14 +185,14 @@ public final class HoodSum {
         for (double y : List.of(hood.mantle(), hood.stripLength() - hood.mantle())) {
             drawing.line(Sketch.Ink.HELP, new Point(0, y), new Point(hood.strip(), y));
         }
-        drawing.say(hood.strip() / 2, hood.stripLength() * 0.45, Sketch.Lean.MIDDLE, "over the crown");
+        drawing.say(hood.strip() / 2, hood.stripLength() * 0.45, Sketch.Lean.MIDDLE, "crown");
         drawing.say(0, hood.mantle() / 2, Sketch.Lean.LEFT, "strip, {} by {}", hood.strip(), hood.stripLength());
         double x = hood.strip() + space + hood.halfBreadth();
         kite(drawing, x, 0, "back");
         kite(drawing, x, hood.height() + 2 * space, "front");
         double tip = hood.height() + 2 * space + hood.tip() * StrictMath.sin(hood.cutSlope());
         drawing.line(Sketch.Ink.SEAM, new Point(x - hood.gap() / 2, tip), new Point(x + hood.gap() / 2, tip));
-        drawing.say(x + hood.gap(), tip, Sketch.Lean.RIGHT, "gap {}", hood.gap());
+        drawing.say(x, tip - hood.height() * 0.06, Sketch.Lean.MIDDLE, "gap {}", hood.gap());
         return drawing.done();
     }
 

@@ -13,9 +13,6 @@ package org.soberhem.core.garment;
  */
 public record Loop(String edge, String part, double body, double closed, double opens, double over, double stretch) {
 
-    /** Half an eighth of an inch, in millimetres, cannot be told at an edge. */
-    private static final double TOLERANCE = 25.4 / 16;
-
     /** Returns how far the edge comes when it is open and pulled. */
     public double reach() {
         return closed * (1 + stretch) + opens;
@@ -33,7 +30,7 @@ public record Loop(String edge, String part, double body, double closed, double 
 
     /** Says whether the part gets through; one that was not measured does not. */
     public boolean passes() {
-        return margin() >= -TOLERANCE;
+        return margin() >= -Inches.ROUNDING;
     }
 
     /** Says whether the part's girth is known. */

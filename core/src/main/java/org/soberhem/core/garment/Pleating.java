@@ -21,7 +21,7 @@ import java.util.List;
 public record Pleating(Style style, Towards towards, double cloth, double band, int count, double depth, double aside) {
 
     /** Depths that are chosen by eye are measured in such steps, in millimetres: an eighth of an inch. */
-    private static final double STEP = 25.4 / 8;
+    private static final double STEP = Inches.INCH / 8;
 
     /** Nobody folds more. */
     private static final int MOST = 5000;

@@ -9,13 +9,13 @@ final class Quarters {
 
     private Quarters() {}
 
-    /** Returns where the quarters of both lie. */
-    static MarkTable table(double cloth, double band) {
+    /** Returns where the quarters of both lie; {@code onCloth} and {@code onBand} head their columns. */
+    static MarkTable table(double cloth, String onCloth, double band, String onBand) {
         List<List<Object>> rows = new ArrayList<>();
         for (int i = 0; i <= 4; i++) {
             rows.add(MarkTable.row(i == 0 ? "begin" : i == 4 ? "end" : i + "/4", i * cloth / 4, i * band / 4));
         }
-        return new MarkTable("Quarter points that meet", List.of("mark", "on the cloth", "on the band"), rows);
+        return new MarkTable("Quarter points that meet", List.of("mark", onCloth, onBand), rows);
     }
 
     /** Draws both edges with the points that meet. */

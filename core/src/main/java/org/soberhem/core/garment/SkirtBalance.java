@@ -1,7 +1,8 @@
 package org.soberhem.core.garment;
 
+import static org.soberhem.core.garment.Inches.INCH;
+
 import java.util.Optional;
-import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Side;
 
 /**
@@ -16,8 +17,6 @@ import org.soberhem.core.pattern.Side;
  * @param allowance what a cut upper edge keeps above the waist to be sewn; a folded one keeps {@link #LEAST}
  */
 public record SkirtBalance(double panel, double kept, Wanted wanted, double point, Top top, double allowance) {
-
-    private static final double INCH = LengthUnit.INCH.nanometres() / 1e6;
 
     /** A turn-under that is narrower does not hold the gathers (common practice). */
     public static final double LEAST = INCH;

@@ -1,18 +1,18 @@
 package org.soberhem.core.garment;
 
+import static org.soberhem.core.garment.Inches.INCH;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.soberhem.core.garment.SkirtBalance.Place;
 import org.soberhem.core.geometry.Point;
-import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Side;
 
 /** The balance of a straight-panel skirt in words, as a flat panel with its fold line, and as a table to mark it from. */
 public final class SkirtSum {
 
-    private static final double INCH = LengthUnit.INCH.nanometres() / 1e6;
     private static final double LEAST_OVERLAP = 1.5 * INCH;
     private static final double MOST_OVERLAP = 2 * INCH;
 
@@ -256,8 +256,8 @@ public final class SkirtSum {
                     around > 0 ? (Object) (share * around / 2) : Math.round(share * 100) + " %",
                     left,
                     right,
-                    skirt.panel() - skirt.turn(Side.LEFT, share),
-                    skirt.panel() - skirt.turn(Side.RIGHT, share)));
+                    skirt.panel() - left,
+                    skirt.panel() - right));
         }
         String above = folded ? "turn under" : "cut away";
         return new MarkTable(

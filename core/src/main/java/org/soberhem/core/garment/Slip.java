@@ -12,10 +12,7 @@ import org.soberhem.core.length.Sentence;
  */
 public record Slip(Figure figure, double made) {
 
-    /** A slip smaller than half an eighth of an inch is rounding, in millimetres. */
-    private static final double LENGTH_TOLERANCE = 25.4 / 16;
-
-    /** The same for numbers and degrees. */
+    /** A slip that is smaller is rounding, in numbers and degrees. */
     private static final double NUMBER_TOLERANCE = 0.05;
 
     /** Says whether the two agree. */
@@ -24,7 +21,7 @@ public record Slip(Figure figure, double made) {
     }
 
     private double tolerance() {
-        return figure.kind() == Figure.Kind.LENGTH ? LENGTH_TOLERANCE : NUMBER_TOLERANCE;
+        return figure.kind() == Figure.Kind.LENGTH ? Inches.ROUNDING : NUMBER_TOLERANCE;
     }
 
     /** Returns the answer: that it is so, or what it is, with the sum and what may have been overlooked. */
@@ -52,13 +49,13 @@ public record Slip(Figure figure, double made) {
         if (figure.kind() != Figure.Kind.LENGTH) {
             return Optional.empty();
         }
-        if (Math.abs(off - Length.ofInches(1).toMillimetres()) <= LENGTH_TOLERANCE) {
+        if (Math.abs(off - Inches.INCH) <= Inches.ROUNDING) {
             return Optional.of(Sentence.of(". A whole inch slipped"));
         }
         return figure.working().values().stream()
                 .filter(Length.class::isInstance)
                 .map(Length.class::cast)
-                .filter(part -> Math.abs(part.toMillimetres() - off) <= LENGTH_TOLERANCE)
+                .filter(part -> Math.abs(part.toMillimetres() - off) <= Inches.ROUNDING)
                 .findFirst()
                 .map(part -> Sentence.of(". The {} is left out or taken twice", part));
     }

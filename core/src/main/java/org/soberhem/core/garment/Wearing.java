@@ -1,5 +1,7 @@
 package org.soberhem.core.garment;
 
+import static org.soberhem.core.garment.Inches.INCH;
+
 /**
  * How a garment is got into and lived in.
  *
@@ -10,8 +12,6 @@ package org.soberhem.core.garment;
  * @param nursing whether a child can be nursed in it
  */
 public record Wearing(Closes closes, double fastening, double below, Lavatory lavatory, Nursing nursing) {
-
-    private static final double INCH = 25.4;
 
     /** As far down the back as most hands reach from above (from memory; people differ). */
     private static final double FROM_ABOVE = 5 * INCH;

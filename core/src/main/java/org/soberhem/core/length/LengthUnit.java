@@ -41,6 +41,11 @@ public enum LengthUnit {
         return nanometres;
     }
 
+    /** Returns how many millimetres one such unit is. */
+    public double millimetres() {
+        return nanometres / 1e6;
+    }
+
     /** Returns the usual short word, as typed after a number. */
     public String word() {
         return words.get(0);

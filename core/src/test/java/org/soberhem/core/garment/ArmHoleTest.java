@@ -89,6 +89,7 @@ class ArmHoleTest {
                 "cap", Map.of("cap", 20.0, "arm-hole", 16.0, "upper-arm", 11.0, "sleeve", 14.0), Map.of(), 1895));
         assertThat(full.answer().in(LengthFormat.INCH_EIGHTHS))
                 .isEqualTo("The cap has 4 in more than its arm-hole: 20 in into 16 in");
+        assertThat(full.tables().get(0).columns()).containsExactly("mark", "on the cap", "in the arm-hole");
         assertThat(full.figure("room round the upper arm").orElseThrow().value())
                 .isCloseTo(3 * INCH, within(1e-9));
         assertThat(Givens.asked(full)).isEmpty();

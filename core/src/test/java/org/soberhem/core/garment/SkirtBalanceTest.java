@@ -200,6 +200,8 @@ class SkirtBalanceTest {
                 Map.of("top", "cut"),
                 1845);
         assertThat(sum.answer().in(LengthFormat.INCH_EIGHTHS)).startsWith("Cut away above the waist 2 in at the front");
+        assertThat(sum.tables().get(0).in(LengthFormat.INCH_EIGHTHS).get(0))
+                .containsExactly("centre front", "0 %", "2 in", "2 in", "40 in", "40 in");
         assertThat(sum.steps().get(2).in(LengthFormat.INCH_EIGHTHS)).contains("leaving ½ in");
     }
 }

@@ -14,10 +14,7 @@ import org.soberhem.core.draft.DraftException;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.draft.SheetException;
-import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
-import org.soberhem.core.length.LengthFormatException;
-import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.SeamCheck;
 import org.soberhem.files.exchange.FormatException;
 import org.soberhem.files.exchange.MeasureFile;
@@ -95,11 +92,7 @@ final class DraftRequest {
             }
             return way;
         }
-        try {
-            return LengthEntry.parse(typed, LengthUnit.INCH).value().toMillimetres();
-        } catch (LengthFormatException wrong) {
-            throw new WrongInput("--set " + name + ": " + wrong.getMessage());
-        }
+        return Typed.length("--set " + name, typed);
     }
 
     Answer answer() {

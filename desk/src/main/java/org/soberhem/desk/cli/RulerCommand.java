@@ -10,10 +10,7 @@ import java.util.Optional;
 import org.soberhem.core.draft.LooseFormula;
 import org.soberhem.core.draft.RulerTable;
 import org.soberhem.core.draft.SheetException;
-import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
-import org.soberhem.core.length.LengthFormatException;
-import org.soberhem.core.length.LengthUnit;
 import org.soberhem.files.exchange.Answers;
 import org.soberhem.files.print.PaperSize;
 import org.soberhem.files.print.RulerPdf;
@@ -91,7 +88,7 @@ final class RulerCommand extends Answering {
 
     private static void measure(String name, String typed, Map<String, Double> values) {
         if (typed != null) {
-            values.put(name, length("--" + name, typed));
+            values.put(name, Typed.length("--" + name, typed));
         }
     }
 
@@ -107,8 +104,8 @@ final class RulerCommand extends Answering {
                 throw new WrongInput("--measured is written like \"34 in=10=9 3/8 in\": \"" + typed + "\"");
             }
             rulers.add(new RulerTable.Ruler(
-                    length("--measured", parts[0].strip()),
-                    length("--measured", parts[2].strip()) / Integer.parseInt(parts[1].strip())));
+                    Typed.length("--measured", parts[0].strip()),
+                    Typed.length("--measured", parts[2].strip()) / Integer.parseInt(parts[1].strip())));
         }
         try {
             RulerTable table = new RulerTable(rulers);
@@ -121,14 +118,6 @@ final class RulerCommand extends Answering {
             return table.unitAt(values.values().iterator().next());
         } catch (IllegalArgumentException wrong) {
             throw new WrongInput("--measured: " + wrong.getMessage());
-        }
-    }
-
-    private static double length(String option, String typed) {
-        try {
-            return LengthEntry.parse(typed, LengthUnit.INCH).value().toMillimetres();
-        } catch (LengthFormatException wrong) {
-            throw new WrongInput(option + ": " + wrong.getMessage());
         }
     }
 

@@ -7,9 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.length.Length;
-import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
-import org.soberhem.core.length.LengthFormatException;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.core.size.SizeChart;
@@ -87,11 +85,7 @@ final class SizeCommand extends Answering {
     }
 
     private double wanted() {
-        try {
-            return LengthEntry.parse(ease, LengthUnit.INCH).value().toMillimetres();
-        } catch (LengthFormatException wrong) {
-            throw new WrongInput("--ease: " + wrong.getMessage());
-        }
+        return Typed.length("--ease", ease);
     }
 
     private SizeChart chart(Library library) {

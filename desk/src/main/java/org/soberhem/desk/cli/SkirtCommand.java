@@ -8,9 +8,6 @@ import org.soberhem.core.garment.Given;
 import org.soberhem.core.garment.SkirtSum;
 import org.soberhem.core.garment.Sum;
 import org.soberhem.core.garment.SumException;
-import org.soberhem.core.length.LengthEntry;
-import org.soberhem.core.length.LengthFormatException;
-import org.soberhem.core.length.LengthUnit;
 import org.soberhem.files.library.Library;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -110,13 +107,6 @@ final class SkirtCommand extends Answering {
     }
 
     private static void give(Map<String, Double> amounts, String name, Optional<String> typed) {
-        typed.ifPresent(text -> {
-            try {
-                amounts.put(
-                        name, LengthEntry.parse(text, LengthUnit.INCH).value().toMillimetres());
-            } catch (LengthFormatException wrong) {
-                throw new WrongInput("--" + name + ": " + wrong.getMessage());
-            }
-        });
+        typed.ifPresent(text -> amounts.put(name, Typed.length("--" + name, text)));
     }
 }

@@ -10,10 +10,7 @@ import org.soberhem.core.garment.Finding;
 import org.soberhem.core.garment.MarkTable;
 import org.soberhem.core.garment.Slip;
 import org.soberhem.core.garment.Sum;
-import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
-import org.soberhem.core.length.LengthFormatException;
-import org.soberhem.core.length.LengthUnit;
 import org.soberhem.files.exchange.Answers;
 import org.soberhem.files.exchange.SumJson;
 import org.soberhem.files.print.PaperSize;
@@ -118,12 +115,14 @@ final class SumAnswer {
     }
 
     private static double value(Figure figure, String typed) {
+        String option = "--i-make " + figure.name();
+        if (figure.kind() == Figure.Kind.LENGTH) {
+            return Typed.length(option, typed);
+        }
         try {
-            return figure.kind() == Figure.Kind.LENGTH
-                    ? LengthEntry.parse(typed, LengthUnit.INCH).value().toMillimetres()
-                    : Double.parseDouble(typed.strip());
-        } catch (LengthFormatException | NumberFormatException wrong) {
-            throw new WrongInput("--i-make " + figure.name() + ": " + wrong.getMessage());
+            return Double.parseDouble(typed.strip());
+        } catch (NumberFormatException wrong) {
+            throw new WrongInput(option + ": write a number, such as 3.5: \"" + typed + "\"");
         }
     }
 }

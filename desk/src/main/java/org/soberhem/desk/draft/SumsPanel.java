@@ -125,9 +125,9 @@ final class SumsPanel extends VBox {
             };
             Label sign = Parts.label(mark, finding.grade() == Finding.Grade.FAILS ? "needs" : "soft");
             sign.setMinWidth(12);
-            Label said = Parts.text(finding.words().in(format), "small");
-            HBox.setHgrow(said, Priority.ALWAYS);
-            words.getChildren().add(new HBox(6, sign, said));
+            Label found = Parts.text(finding.words().in(format), "small");
+            HBox.setHgrow(found, Priority.ALWAYS);
+            words.getChildren().add(new HBox(6, sign, found));
         }
     }
 

@@ -57,7 +57,7 @@ class SumReaderTest {
         Inputs armOnly = new Inputs(Map.of("upper-arm", Measured.both(300)), Map.of());
         Sum waiting = sums(sheet, armOnly).get(0);
         assertThat(waiting.answer().in(LengthFormat.INCH_EIGHTHS))
-                .isEqualTo("Not worked out yet: full-bust not measured");
+                .isEqualTo("Not worked out yet: full bust not measured");
         assertThat(waiting.works()).isTrue();
     }
 
