@@ -192,7 +192,7 @@ public final class HoodSum {
         kite(drawing, x, hood.height() + 2 * space, "front");
         double tip = hood.height() + 2 * space + hood.tip() * StrictMath.sin(hood.cutSlope());
         drawing.line(Sketch.Ink.SEAM, new Point(x - hood.gap() / 2, tip), new Point(x + hood.gap() / 2, tip));
-        drawing.say(x, tip - hood.height() * 0.06, Sketch.Lean.MIDDLE, "gap {}", hood.gap());
+        drawing.say(x, tip - hood.height() * 0.14, Sketch.Lean.MIDDLE, "gap {}", hood.gap());
         return drawing.done();
     }
 
@@ -203,8 +203,8 @@ public final class HoodSum {
         drawing.line(Sketch.Ink.HELP, corners.get(0), corners.get(2));
         drawing.say(x + hood.halfBreadth(), y + hood.sideDrop(), Sketch.Lean.RIGHT, "{}, {} high", name, hood.height());
         if ("back".equals(name)) {
-            drawing.say(x, y - hood.height() * 0.06, Sketch.Lean.MIDDLE, "NECK, two notches");
+            drawing.say(x, y - hood.height() * 0.08, Sketch.Lean.MIDDLE, "NECK, two notches");
         }
-        drawing.say(x, y + hood.height() * 1.06, Sketch.Lean.MIDDLE, "DOWN 90°");
+        drawing.say(x, y + hood.height() * 1.1, Sketch.Lean.MIDDLE, "DOWN 90°");
     }
 }
