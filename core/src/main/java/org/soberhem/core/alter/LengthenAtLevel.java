@@ -1,15 +1,11 @@
 package org.soberhem.core.alter;
 
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Optional;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Level;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
-import org.soberhem.core.pattern.Spans;
 
 /**
  * Lengthens or shortens every piece that has a level, evenly or by a wedge.
@@ -35,7 +31,7 @@ public record LengthenAtLevel(String level, double atFront, double atSide, doubl
 
     @Override
     public Sentence sentence() {
-        String where = sides == Sides.BOTH ? "" : ", " + sides.words();
+        String where = Worn.where(sides);
         if (atFront == atSide && atSide == atBack) {
             return Sentence.of(
                     "{} at the {} by {}{}", atFront < 0 ? "Shorten" : "Lengthen", level, Math.abs(atFront), where);
@@ -53,42 +49,38 @@ public record LengthenAtLevel(String level, double atFront, double atSide, doubl
     }
 
     @Override
-    public Outcome apply(Pattern pattern) {
-        List<Piece> changed = new ArrayList<>();
-        boolean found = false;
-        for (Piece piece : pattern.pieces()) {
-            Level line = piece.levels().get(level);
-            if (line == null || !sides.include(piece.side())) {
-                changed.add(piece);
-                continue;
-            }
-            found = true;
-            Optional<Outcome> tooShort = tooShort(pattern, piece, line);
-            if (tooShort.isPresent()) {
-                return tooShort.get();
-            }
-            changed.add(Redrawing.moved(piece, point -> movement(piece, line, point)));
-        }
-        if (!found) {
-            return Outcome.refused(pattern, "No piece has the level \"{}\" any more: choose another level", level);
-        }
-        return Outcome.unlessSpoiled(pattern, pattern.withPieces(changed));
+    public LengthenAtLevel on(Sides others) {
+        return new LengthenAtLevel(level, atFront, atSide, atBack, others);
     }
 
-    private Optional<Outcome> tooShort(Pattern pattern, Piece piece, Level line) {
+    @Override
+    public Pattern made(Pattern pattern) {
+        if (pattern.pieces().stream().noneMatch(this::has)) {
+            throw new Refusal("No piece has the level \"{}\" any more: choose another level", level);
+        }
+        return Worn.each(pattern, sides, this::has, piece -> {
+            Level line = piece.levels().get(level);
+            refuseTooShort(piece, line);
+            return Redrawing.moved(piece, point -> movement(piece, line, point));
+        });
+    }
+
+    private boolean has(Piece piece) {
+        return piece.levels().containsKey(level);
+    }
+
+    private void refuseTooShort(Piece piece, Level line) {
         Box box = piece.seamLine().box();
         double below = box.maxY() - Math.max(line.from().y(), line.to().y());
         double least = Math.min(amountAt(piece, 0), amountAt(piece, 1));
-        if (-least < below) {
-            return Optional.empty();
+        if (-least >= below) {
+            throw new Refusal(
+                    "The {} reaches only {} below the {}: it cannot be shortened there by {}",
+                    piece.name(),
+                    below,
+                    level,
+                    -least);
         }
-        return Optional.of(Outcome.refused(
-                pattern,
-                "The {} reaches only {} below the {}: it cannot be shortened there by {}",
-                piece.name(),
-                below,
-                level,
-                -least));
     }
 
     private Point movement(Piece piece, Level line, Point point) {
@@ -101,11 +93,8 @@ public record LengthenAtLevel(String level, double atFront, double atSide, doubl
     }
 
     private double amountAt(Piece piece, double share) {
-        if (piece.spans().isEmpty()) {
-            return atFront + (atBack - atFront) * share;
-        }
-        Spans spans = piece.spans().get();
-        double place = spans.from() + (spans.to() - spans.from()) * share;
-        return place <= 0.5 ? atFront + (atSide - atFront) * place * 2 : atSide + (atBack - atSide) * (place - 0.5) * 2;
+        return piece.spans()
+                .map(spans -> Round.amount(spans.at(share), atFront, atSide, atBack))
+                .orElse(atFront + (atBack - atFront) * share);
     }
 }

@@ -1,9 +1,11 @@
 package org.soberhem.core.alter;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Seam;
@@ -14,39 +16,102 @@ import org.soberhem.core.pattern.SeamCheck;
  *
  * @param pattern the altered pattern; the unaltered one if it was refused
  * @param refusal why it could not be done and what would help, if it could not
+ * @param unequal seams that were true before and no longer are, though they can still be sewn: eased, gathered, pleated
+ * @param completed the same alteration together with what makes the seams true again, where that is known
  */
-public record Outcome(Pattern pattern, Optional<Sentence> refusal) {
+public record Outcome(
+        Pattern pattern, Optional<Sentence> refusal, List<Sentence> unequal, Optional<Alteration> completed) {
 
-    static Outcome refused(Pattern unaltered, String template, Object... values) {
-        return new Outcome(unaltered, Optional.of(Sentence.of(template, values)));
+    public Outcome {
+        unequal = List.copyOf(unequal);
     }
 
-    /** Accepts the altered pattern unless a piece now crosses itself or a plain seam no longer meets. */
-    static Outcome unlessSpoiled(Pattern unaltered, Pattern altered) {
+    /** Makes an alteration and judges it: no piece may cross itself, no plain seam be torn apart. */
+    static Outcome of(Pattern before, Alteration alteration) {
+        Pattern after;
+        try {
+            after = alteration.made(before);
+        } catch (Refusal refusal) {
+            return refused(before, refusal.sentence());
+        } catch (ArithmeticException vanished) {
+            return refused(before, Sentence.of("An edge would shrink to nothing: use a smaller amount"));
+        }
+        Optional<Sentence> crossing = crossing(after);
+        if (crossing.isPresent()) {
+            return refused(before, crossing.get());
+        }
+        List<SeamCheck> spoiled = spoiled(before, after);
+        Optional<Alteration> completed = spoiled.isEmpty() || alteration instanceof Together
+                ? Optional.empty()
+                : completed(before, after, alteration, spoiled);
+        Optional<SeamCheck> torn = spoiled.stream()
+                .filter(check -> check.seam().kind() == Seam.Kind.PLAIN)
+                .findFirst();
+        if (torn.isPresent()) {
+            Sentence why = Sentence.of(
+                    "The edges of {} would differ by {} and no longer meet: {}",
+                    torn.get().seam().name(),
+                    Math.abs(torn.get().difference()),
+                    completed.isPresent() ? "make the other edge true with it" : "use the same amount at both");
+            return new Outcome(before, Optional.of(why), List.of(), completed);
+        }
+        return new Outcome(
+                after,
+                Optional.empty(),
+                spoiled.stream().map(SeamCheck::sentence).toList(),
+                completed);
+    }
+
+    private static Outcome refused(Pattern unaltered, Sentence why) {
+        return new Outcome(unaltered, Optional.of(why), List.of(), Optional.empty());
+    }
+
+    private static Optional<Sentence> crossing(Pattern altered) {
         for (Piece piece : altered.pieces()) {
             Optional<Point> crossing = piece.seamLine().crossing();
             if (crossing.isPresent()) {
-                return refused(
-                        unaltered,
+                return Optional.of(Sentence.of(
                         "The outline of the {} would cross itself {} below the top of the base line: use a smaller amount",
                         piece.name(),
-                        crossing.get().y());
+                        crossing.get().y()));
             }
         }
-        List<SeamCheck> before = unaltered.seamChecks();
-        for (SeamCheck check : altered.seamChecks()) {
-            boolean torn = check.seam().kind() == Seam.Kind.PLAIN && !check.isTrue();
-            if (torn
-                    && before.stream()
-                            .filter(was -> was.seam().equals(check.seam()))
-                            .allMatch(SeamCheck::isTrue)) {
-                return refused(
-                        unaltered,
-                        "The edges of {} would differ by {} and no longer meet: use the same amount at both",
-                        check.seam().name(),
-                        Math.abs(check.difference()));
+        return Optional.empty();
+    }
+
+    /** Returns the seams that were true, as far as they were there, and no longer are. */
+    private static List<SeamCheck> spoiled(Pattern before, Pattern after) {
+        List<SeamCheck> were = before.seamChecks();
+        return after.seamChecks().stream()
+                .filter(check -> !check.isTrue())
+                .filter(check -> were.stream()
+                        .filter(was -> was.seam().equals(check.seam()))
+                        .allMatch(SeamCheck::isTrue))
+                .toList();
+    }
+
+    /** Makes each spoiled seam true on the side that the alteration left alone. */
+    private static Optional<Alteration> completed(
+            Pattern before, Pattern after, Alteration alteration, List<SeamCheck> spoiled) {
+        List<Alteration> parts = new ArrayList<>();
+        parts.add(alteration);
+        for (SeamCheck check : spoiled) {
+            boolean firstStays = before.has(check.seam().first())
+                    && Math.abs(before.length(check.seam().first(), check.side()) - check.firstLength())
+                            < SeamCheck.TOLERANCE;
+            EdgeRef other = (firstStays ? check.seam().first() : check.seam().second()).get(0);
+            Alteration truing = new TrueSeam(other, alteration.sides());
+            if (!parts.contains(truing)) {
+                parts.add(truing);
             }
         }
-        return new Outcome(altered, Optional.empty());
+        Together together = new Together(parts);
+        try {
+            Pattern whole = together.made(before);
+            boolean sound = crossing(whole).isEmpty() && spoiled(before, whole).isEmpty();
+            return sound ? Optional.of(together) : Optional.empty();
+        } catch (Refusal | ArithmeticException beyond) {
+            return Optional.empty();
+        }
     }
 }

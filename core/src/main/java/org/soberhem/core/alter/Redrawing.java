@@ -1,23 +1,16 @@
 package org.soberhem.core.alter;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.function.UnaryOperator;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.geometry.Segment;
-import org.soberhem.core.pattern.Dart;
 import org.soberhem.core.pattern.Edge;
-import org.soberhem.core.pattern.Level;
-import org.soberhem.core.pattern.MarkLine;
 import org.soberhem.core.pattern.Piece;
 
-/** Redraws a piece after its corners were moved: each edge follows evenly from one moved end to the other. */
+/** Redraws a piece after its corners were moved: each edge is drawn between its moved ends and meets its neighbours as before. */
 final class Redrawing {
-
-    private static final double SAME_PLACE = 1e-6;
 
     private Redrawing() {}
 
@@ -27,20 +20,33 @@ final class Redrawing {
      * @param by how far each place moves
      */
     static Piece moved(Piece piece, UnaryOperator<Point> by) {
-        List<Edge> edges = new ArrayList<>();
+        List<Path> paths = new ArrayList<>();
         for (Edge edge : piece.edges()) {
             List<Segment> segments = new ArrayList<>();
             for (Segment segment : edge.path().segments()) {
-                segments.add(segment.withEndsMoved(by.apply(segment.start()), by.apply(segment.end())));
+                Point start = segment.start();
+                Point end = segment.end();
+                segments.add(segment.redrawn(start.plus(by.apply(start)), end.plus(by.apply(end))));
             }
-            edges.add(edge.withPath(new Path(segments)));
+            paths.add(new Path(segments));
         }
-        UnaryOperator<Point> to = point -> point.plus(by.apply(point));
-        Map<String, Level> levels = new LinkedHashMap<>();
-        piece.levels()
-                .forEach((name, level) ->
-                        levels.put(name, new Level(name, to.apply(level.from()), to.apply(level.to()))));
-        return rebuilt(piece, edges, to, levels);
+        return withPaths(piece, paths, point -> point.plus(by.apply(point)));
+    }
+
+    /** Returns the piece with every place sent elsewhere, those within curves too. */
+    static Piece mapped(Piece piece, UnaryOperator<Point> to) {
+        return withPaths(
+                piece,
+                piece.edges().stream().map(edge -> edge.path().mapped(to)).toList(),
+                to);
+    }
+
+    private static Piece withPaths(Piece piece, List<Path> paths, UnaryOperator<Point> to) {
+        Making making = new Making(piece);
+        for (int i = 0; i < paths.size(); i++) {
+            making.edges.set(i, making.edges.get(i).withPath(paths.get(i)));
+        }
+        return making.marks(to).levels(to).piece();
     }
 
     /**
@@ -50,56 +56,26 @@ final class Redrawing {
      * @param changed the edge's new path
      */
     static Piece withEdge(Piece piece, int place, Path changed) {
-        List<Edge> edges = new ArrayList<>(piece.edges());
-        int count = edges.size();
-        Edge old = edges.get(place);
-        Edge before = edges.get((place + count - 1) % count);
-        Edge after = edges.get((place + 1) % count);
-        Point startBy = changed.start().minus(old.path().start());
-        Point endBy = changed.end().minus(old.path().end());
-        edges.set(place, old.withPath(changed));
-        edges.set((place + count - 1) % count, before.withPath(before.path().withEndsMoved(Point.ORIGIN, startBy)));
-        edges.set((place + 1) % count, after.withPath(after.path().withEndsMoved(endBy, Point.ORIGIN)));
-        Map<Point, Point> corners = new LinkedHashMap<>();
-        for (int i = 0; i < count; i++) {
-            List<Segment> were = piece.edges().get(i).path().segments();
-            List<Segment> are = edges.get(i).path().segments();
-            for (int j = 0; j < were.size(); j++) {
-                corners.put(were.get(j).start(), are.get(j).start());
-            }
-        }
-        UnaryOperator<Point> to = point -> corners.entrySet().stream()
-                .filter(corner -> corner.getKey().distanceTo(point) < SAME_PLACE)
-                .findFirst()
-                .map(Map.Entry::getValue)
-                .orElse(point);
-        return rebuilt(piece, edges, to, piece.levels());
+        List<Path> paths = paths(piece);
+        Path old = paths.get(place);
+        paths.set(place, changed);
+        int before = Math.floorMod(place - 1, paths.size());
+        int after = (place + 1) % paths.size();
+        paths.set(
+                before, paths.get(before).redrawn(Point.ORIGIN, changed.start().minus(old.start())));
+        paths.set(after, paths.get(after).redrawn(changed.end().minus(old.end()), Point.ORIGIN));
+        return withPaths(piece, paths);
     }
 
-    private static Piece rebuilt(Piece piece, List<Edge> edges, UnaryOperator<Point> to, Map<String, Level> levels) {
-        Map<String, Point> points = new LinkedHashMap<>();
-        piece.points().forEach((name, at) -> points.put(name, to.apply(at)));
-        List<Dart> darts = piece.darts().stream()
-                .map(dart ->
-                        new Dart(dart.name(), to.apply(dart.point()), to.apply(dart.first()), to.apply(dart.second())))
-                .toList();
-        List<MarkLine> lines = piece.lines().stream()
-                .map(line -> new MarkLine(line.name(), line.kind(), to.apply(line.from()), to.apply(line.to())))
-                .toList();
-        return new Piece(
-                piece.name(),
-                piece.side(),
-                piece.shape(),
-                piece.cut(),
-                points,
-                edges,
-                piece.centreX(),
-                darts,
-                lines,
-                piece.notches(),
-                to.apply(piece.grainFrom()),
-                to.apply(piece.grainTo()),
-                levels,
-                piece.spans());
+    /** Returns the piece with every edge in its new place; what is marked at corners follows. */
+    static Piece withPaths(Piece piece, List<Path> paths) {
+        return new Making(piece).redrawn(paths).piece();
+    }
+
+    /** Returns the paths of a piece's edges, to be changed. */
+    static List<Path> paths(Piece piece) {
+        List<Path> paths = new ArrayList<>();
+        piece.edges().forEach(edge -> paths.add(edge.path()));
+        return paths;
     }
 }

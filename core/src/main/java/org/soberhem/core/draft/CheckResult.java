@@ -36,9 +36,9 @@ public record CheckResult(
     /** A girth off by less is not told: half an eighth of an inch, in millimetres. */
     public static final double TOLERANCE = 25.4 / 16;
 
-    /** Says whether the body's measurement is there to judge by. */
+    /** Says whether the body's measurement is there to judge by, and the place of the pattern still there to judge. */
     public boolean isJudged() {
-        return !Double.isNaN(body);
+        return !Double.isNaN(body) && !Double.isNaN(is);
     }
 
     /** Says whether it is an opening: there is no greatest length. */
@@ -61,6 +61,9 @@ public record CheckResult(
 
     /** Returns what was found, in words. */
     public Sentence sentence() {
+        if (Double.isNaN(is)) {
+            return Sentence.of("{}: not judged, an alteration has taken its place away", capital(name));
+        }
         if (!isJudged()) {
             return Sentence.of("{} is {}: not judged, the wearer's measurement is missing", capital(name), is);
         }

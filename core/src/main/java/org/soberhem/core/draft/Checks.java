@@ -83,10 +83,11 @@ public final class Checks {
 
     private static double length(DraftSheet.CheckSheet written, Pattern pattern, Side side) {
         if (written.between().isEmpty()) {
-            return pattern.length(written.run(), side);
+            return pattern.has(written.run()) ? pattern.length(written.run(), side) : Double.NaN;
         }
         return pattern.point(written.between().get(0), side)
-                .distanceTo(pattern.point(written.between().get(1), side));
+                .flatMap(from -> pattern.point(written.between().get(1), side).map(from::distanceTo))
+                .orElse(Double.NaN);
     }
 
     private static CheckResult opening(CompiledSheet.Opening opening, Frame frame, Pattern pattern) {

@@ -1,9 +1,10 @@
 package org.soberhem.core.draft;
 
-import java.util.Optional;
 import org.soberhem.core.garment.Loop;
+import org.soberhem.core.geometry.Path;
+import org.soberhem.core.pattern.Edge;
+import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
-import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Side;
 
 /** What formulas measure on a finished pattern, altered or not. */
@@ -15,9 +16,11 @@ final class Finished {
     static Frame frame(CompiledSheet sheet, Inputs inputs, Pattern pattern) {
         Frame frame = Drafter.frame(sheet, inputs, Side.MIDDLE);
         for (CompiledSheet.PieceRuns runs : sheet.pieces.values()) {
-            Optional<Piece> piece = pattern.piece(runs.name(), Side.LEFT);
             for (CompiledSheet.EdgeRun run : runs.edges()) {
-                piece.flatMap(p -> p.edge(run.name())).ifPresent(edge -> frame.paths.set(run.path(), edge.path()));
+                pattern.edges(new EdgeRef(runs.name(), run.name()), Side.LEFT).stream()
+                        .map(Edge::path)
+                        .reduce(Path::then)
+                        .ifPresent(path -> frame.paths.set(run.path(), path));
             }
         }
         frame.girths = level -> pattern.girth(level, pattern.names());
@@ -31,7 +34,10 @@ final class Finished {
                 written.name(),
                 written.passes(),
                 frame.slots[opening.passes()],
-                Math.min(pattern.length(written.loop(), Side.LEFT), pattern.length(written.loop(), Side.RIGHT)),
+                pattern.has(written.loop())
+                        ? Math.min(
+                                pattern.length(written.loop(), Side.LEFT), pattern.length(written.loop(), Side.RIGHT))
+                        : Double.NaN,
                 opening.opens().value(frame),
                 opening.over().value(frame),
                 opening.stretch().value(frame));

@@ -241,7 +241,7 @@ final class FormulaReader {
         }
         int edge = scope.edge(EdgeRef.parse(name)).orElseThrow(() -> problem("edge \"" + name + "\" is not known"));
         edges.add(edge);
-        return new Value(Dimension.LENGTH, f -> f.paths.get(edge).length());
+        return new Value(Dimension.LENGTH, f -> f.length(edge));
     }
 
     private Value levelGirth() {

@@ -28,4 +28,10 @@ final class Frame {
     Point point(int slot) {
         return new Point(slots[slot], slots[slot + 1]);
     }
+
+    /** Returns the length of an edge; not a number if an alteration has taken the edge away. */
+    double length(int edge) {
+        Path path = paths.get(edge);
+        return path == null ? Double.NaN : path.length();
+    }
 }

@@ -33,9 +33,9 @@ public record Loop(String edge, String part, double body, double closed, double 
         return margin() >= -Inches.ROUNDING;
     }
 
-    /** Says whether the part's girth is known. */
+    /** Says whether the part's girth is known and the edge still there. */
     public boolean isJudged() {
-        return !Double.isNaN(body);
+        return !Double.isNaN(body) && !Double.isNaN(closed);
     }
 
     /** Returns how long an opening must be at least; 0 where the closed edge passes. */

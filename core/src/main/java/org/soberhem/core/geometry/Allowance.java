@@ -18,19 +18,22 @@ public final class Allowance {
     /** Flattening of curved edges; far below what a pencil shows. */
     public static final double FLATNESS = 0.01;
 
-    /** A corner's point never reaches farther than this many times the larger allowance. */
-    private static final double MITRE_LIMIT = 2.5;
-
     private Allowance() {}
+
+    /** Returns the outline with every edge moved outward, all corners mitred. */
+    public static Outline outside(List<Path> edges, double[] amounts) {
+        return outside(edges, amounts, Collections.nCopies(edges.size(), Corner.MITRED));
+    }
 
     /**
      * Returns the outline with every edge moved outward.
      *
      * @param edges the closed outline in order, clockwise as seen
      * @param amounts how far each edge moves, in millimetres, positive outward; one an edge
+     * @param corners how the allowance of each edge ends
      * @throws IllegalStateException if nothing is left of the outline
      */
-    public static Outline outside(List<Path> edges, double[] amounts) {
+    public static Outline outside(List<Path> edges, double[] amounts, List<Corner> corners) {
         int count = edges.size();
         List<List<Point>> sides = new ArrayList<>(count);
         boolean any = false;
@@ -40,7 +43,8 @@ public final class Allowance {
         }
         for (int i = 0; i < count; i++) {
             int next = (i + 1) % count;
-            join(edges.get(i), edges.get(next), sides.get(i), sides.get(next), amounts[i], amounts[next]);
+            new Join(edges.get(i), edges.get(next), sides.get(i), sides.get(next), amounts[i], amounts[next])
+                    .make(corners.get(i), corners.get(next));
         }
         List<Point> ring = new ArrayList<>();
         for (List<Point> side : sides) {
@@ -71,68 +75,6 @@ public final class Allowance {
             }
         }
         return points;
-    }
-
-    private static void join(
-            Path edge, Path next, List<Point> side, List<Point> nextSide, double amount, double nextAmount) {
-        Point in = edge.endDirection();
-        Point out = next.startDirection();
-        double turn = in.cross(out);
-        if (Math.abs(turn) < 1e-3 && in.dot(out) > 0) {
-            return;
-        }
-        Point end = side.get(side.size() - 1);
-        Point start = nextSide.get(0);
-        if (Math.abs(turn) >= 1e-3) {
-            Point mitre = end.plus(in.times(start.minus(end).cross(out) / turn));
-            boolean ahead = mitre.minus(end).dot(in) >= 0 && start.minus(mitre).dot(out) >= 0;
-            double limit = MITRE_LIMIT * Math.max(Math.abs(amount), Math.abs(nextAmount)) + FLATNESS;
-            if (ahead) {
-                if (mitre.distanceTo(edge.end()) <= limit) {
-                    side.add(mitre);
-                } else {
-                    cutOff(edge.end(), in, out, side, nextSide, limit);
-                }
-                return;
-            }
-        }
-        trimToCrossing(side, nextSide);
-    }
-
-    /** Ends a sharp point square to its middle line at the limit: a straight join would come too near to the corner. */
-    private static void cutOff(
-            Point corner, Point in, Point out, List<Point> side, List<Point> nextSide, double limit) {
-        Point middle = in.minus(out).unit();
-        Point end = side.get(side.size() - 1);
-        Point start = nextSide.get(0);
-        side.add(end.plus(in.times((limit - end.minus(corner).dot(middle)) / in.dot(middle))));
-        side.add(start.minus(out.times((limit - start.minus(corner).dot(middle)) / -out.dot(middle))));
-    }
-
-    /** Cuts both sides back to the place where they cross near their common corner; without one they are joined straight. */
-    private static void trimToCrossing(List<Point> side, List<Point> next) {
-        for (int i = side.size() - 2; i >= 0; i--) {
-            Point a = side.get(i);
-            Point b = side.get(i + 1);
-            for (int j = 0; j < next.size() - 1; j++) {
-                Point c = next.get(j);
-                Point d = next.get(j + 1);
-                double whole = b.minus(a).cross(d.minus(c));
-                if (whole == 0) {
-                    continue;
-                }
-                double s = c.minus(a).cross(d.minus(c)) / whole;
-                double t = c.minus(a).cross(b.minus(a)) / whole;
-                if (s >= 0 && s <= 1 && t >= 0 && t <= 1) {
-                    Point at = a.towards(b, s);
-                    side.subList(i + 1, side.size()).clear();
-                    side.add(at);
-                    next.subList(0, j + 1).clear();
-                    next.add(0, at);
-                    return;
-                }
-            }
-        }
     }
 
     private static Outline withoutLoops(Outline outline) {

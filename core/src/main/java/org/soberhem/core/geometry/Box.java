@@ -35,6 +35,10 @@ public record Box(double minX, double minY, double maxX, double maxY) {
         return maxY - minY;
     }
 
+    public Point middle() {
+        return new Point((minX + maxX) / 2, (minY + maxY) / 2);
+    }
+
     /** Returns the smallest box round both. */
     public Box union(Box other) {
         return new Box(

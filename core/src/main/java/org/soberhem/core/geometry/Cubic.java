@@ -1,5 +1,7 @@
 package org.soberhem.core.geometry;
 
+import java.util.function.UnaryOperator;
+
 /** A cubic curve: leaves its start towards the first handle and comes into its end from the second. */
 public record Cubic(Point start, Point first, Point second, Point end) implements Segment {
 
@@ -119,5 +121,26 @@ public record Cubic(Point start, Point first, Point second, Point end) implement
                 first.plus(startBy.towards(endBy, 1.0 / 3)),
                 second.plus(startBy.towards(endBy, 2.0 / 3)),
                 end.plus(endBy));
+    }
+
+    @Override
+    public Cubic mapped(UnaryOperator<Point> to) {
+        return new Cubic(to.apply(start), to.apply(first), to.apply(second), to.apply(end));
+    }
+
+    @Override
+    public Cubic asCubic() {
+        return this;
+    }
+
+    @Override
+    public Cubic redrawn(Point from, Point to) {
+        double chord = start.distanceTo(end);
+        double factor = chord == 0 ? 1 : from.distanceTo(to) / chord;
+        return new Cubic(
+                from,
+                from.plus(first.minus(start).times(factor)),
+                to.plus(second.minus(end).times(factor)),
+                to);
     }
 }

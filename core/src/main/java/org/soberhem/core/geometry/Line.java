@@ -1,5 +1,7 @@
 package org.soberhem.core.geometry;
 
+import java.util.function.UnaryOperator;
+
 /** A straight stretch. */
 public record Line(Point start, Point end) implements Segment {
 
@@ -36,5 +38,20 @@ public record Line(Point start, Point end) implements Segment {
     @Override
     public Line withEndsMoved(Point startBy, Point endBy) {
         return new Line(start.plus(startBy), end.plus(endBy));
+    }
+
+    @Override
+    public Line mapped(UnaryOperator<Point> to) {
+        return new Line(to.apply(start), to.apply(end));
+    }
+
+    @Override
+    public Cubic asCubic() {
+        return new Cubic(start, start.towards(end, 1.0 / 3), start.towards(end, 2.0 / 3), end);
+    }
+
+    @Override
+    public Line redrawn(Point from, Point to) {
+        return new Line(from, to);
     }
 }

@@ -91,4 +91,10 @@ public record Outline(List<Point> corners) {
     public Box box() {
         return Box.round(corners);
     }
+
+    /** Says whether a place lies inside. */
+    public boolean contains(Point place) {
+        List<Double> cuts = cuts(place, new Point(1, 0));
+        return cuts.stream().filter(cut -> cut > 0).count() % 2 == 1;
+    }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /**
  * Stretches joined end to end.
@@ -11,6 +12,9 @@ import java.util.Optional;
  * @param segments at least one; each starts exactly where the one before it ends
  */
 public record Path(List<Segment> segments) {
+
+    /** A stretch shorter than this is left out where a path is cut, in millimetres. */
+    private static final double SHORTEST = 1e-7;
 
     public Path {
         segments = List.copyOf(segments);
@@ -178,5 +182,207 @@ public record Path(List<Segment> segments) {
             points.add(segment.end());
         }
         return points;
+    }
+
+    /** Returns the same path with every stretch as a cubic curve. */
+    public Path curved() {
+        return new Path(segments.stream().<Segment>map(Segment::asCubic).toList());
+    }
+
+    /** Returns the path with every place that defines it sent elsewhere. */
+    public Path mapped(UnaryOperator<Point> to) {
+        return new Path(segments.stream().map(segment -> segment.mapped(to)).toList());
+    }
+
+    /**
+     * Returns the part between two shares of the length.
+     *
+     * @param from 0 to 1
+     * @param to greater than {@code from}, at most 1
+     */
+    public Path part(double from, double to) {
+        double total = length();
+        double first = from * total;
+        double last = to * total;
+        List<Segment> kept = new ArrayList<>();
+        double done = 0;
+        for (Segment segment : segments) {
+            double length = segment.length();
+            double begin = Math.max(0, first - done);
+            double stop = Math.min(length, last - done);
+            if (stop - begin > SHORTEST) {
+                boolean whole = begin == 0 && stop == length;
+                kept.add(
+                        whole
+                                ? segment
+                                : segment.part(parameter(segment, begin, length), parameter(segment, stop, length)));
+            }
+            done += length;
+        }
+        if (kept.isEmpty()) {
+            throw new ArithmeticException("Nothing of the path lies between the two places");
+        }
+        return new Path(kept);
+    }
+
+    /** Returns the path that begins exactly at a place very near to its start and ends at one very near to its end. */
+    public Path between(Point from, Point to) {
+        return withEndsMoved(from.minus(start()), to.minus(end()));
+    }
+
+    /**
+     * Returns the path with its end farther on by a length, straight ahead; a negative length cuts that much off.
+     *
+     * @throws ArithmeticException if more is cut off than there is
+     */
+    public Path longer(double by) {
+        if (by > 0) {
+            Point ahead = end().plus(endDirection().times(by));
+            List<Segment> all = new ArrayList<>(segments);
+            int last = all.size() - 1;
+            // A straight end stays one stretch, so that what is added can be taken off again.
+            if (all.get(last) instanceof Line line) {
+                all.set(last, new Line(line.start(), ahead));
+            } else {
+                all.add(new Line(end(), ahead));
+            }
+            return new Path(all);
+        }
+        return by == 0 ? this : part(0, 1 + by / length());
+    }
+
+    /**
+     * Returns the path moved sidewards by amounts that change along it as a parabola through three of them.
+     *
+     * @param direction in which it moves, with length 1
+     * @param atStart how far its start moves, in millimetres
+     * @param atMiddle how far the place half way along it moves
+     * @param atEnd how far its end moves
+     */
+    public Path shifted(Point direction, double atStart, double atMiddle, double atEnd) {
+        double bend = 2 * (atStart + atEnd - 2 * atMiddle);
+        if (Math.abs(bend) < SHORTEST) {
+            return withEndsMoved(direction.times(atStart), direction.times(atEnd));
+        }
+        double slope = atEnd - atStart - bend;
+        double total = length();
+        double done = 0;
+        List<Segment> moved = new ArrayList<>(segments.size());
+        for (Segment segment : segments) {
+            double from = done / total;
+            done += segment.length();
+            double step = done / total - from;
+            // The amount as a parabola of this stretch's own parameter, put on the four places that define a cubic.
+            double c = bend * step * step;
+            double b = (slope + 2 * bend * from) * step;
+            double a = atStart + slope * from + bend * from * from;
+            Cubic curve = segment.asCubic();
+            moved.add(new Cubic(
+                    curve.start().plus(direction.times(a)),
+                    curve.first().plus(direction.times(a + b / 3)),
+                    curve.second().plus(direction.times(a + 2 * b / 3 + c / 3)),
+                    curve.end().plus(direction.times(a + b + c))));
+        }
+        return new Path(moved);
+    }
+
+    /**
+     * Returns the path moved sidewards half way along it, its ends and its directions there as before.
+     *
+     * @param by how far the place half way moves
+     */
+    public Path hollowed(Point by) {
+        Path first = part(0, 0.5).swelling(by, true);
+        Path second = part(0.5, 1).swelling(by, false);
+        return first.then(second.between(first.end(), second.end()));
+    }
+
+    /** Moves one end by an amount, the other not at all, and between them smoothly: by 3 t² - 2 t³ of it. */
+    private Path swelling(Point by, boolean towardsEnd) {
+        double total = length();
+        double done = 0;
+        List<Segment> moved = new ArrayList<>(segments.size());
+        for (Segment segment : segments) {
+            double from = done / total;
+            done += segment.length();
+            double to = done / total;
+            double third = (to - from) / 3;
+            Cubic curve = segment.asCubic();
+            double a = swell(from, towardsEnd);
+            double d = swell(to, towardsEnd);
+            double b = a + slope(from, towardsEnd) * third;
+            double c = d - slope(to, towardsEnd) * third;
+            moved.add(new Cubic(
+                    curve.start().plus(by.times(a)),
+                    curve.first().plus(by.times(b)),
+                    curve.second().plus(by.times(c)),
+                    curve.end().plus(by.times(d))));
+        }
+        return new Path(moved);
+    }
+
+    private static double swell(double share, boolean towardsEnd) {
+        double t = towardsEnd ? share : 1 - share;
+        return t * t * (3 - 2 * t);
+    }
+
+    private static double slope(double share, boolean towardsEnd) {
+        return (towardsEnd ? 1 : -1) * 6 * share * (1 - share);
+    }
+
+    /**
+     * Returns the path redrawn after its ends were moved, leaving and coming in as before; a straight stretch stays straight.
+     * Inner joints follow by their share of the length and stay smooth.
+     */
+    public Path redrawn(Point startBy, Point endBy) {
+        double total = length();
+        double done = 0;
+        Point from = start().plus(startBy);
+        List<Segment> redrawn = new ArrayList<>(segments.size());
+        for (int i = 0; i < segments.size(); i++) {
+            done += segments.get(i).length();
+            Point by = i == segments.size() - 1 ? endBy : startBy.towards(endBy, done / total);
+            Point to = segments.get(i).end().plus(by);
+            redrawn.add(segments.get(i).redrawn(from, to));
+            from = to;
+        }
+        return new Path(redrawn);
+    }
+
+    /**
+     * Returns the path redrawn after its end was turned and moved: it leaves its start as before and comes into its new end
+     * in the turned direction; in between it keeps its proportions.
+     *
+     * @param to where the end goes
+     */
+    public Path withEndTurned(UnaryOperator<Point> to) {
+        Point at = to.apply(end());
+        double before = start().distanceTo(end());
+        double factor = before == 0 ? 1 : start().distanceTo(at) / before;
+        List<Segment> redrawn = new ArrayList<>(segments.size());
+        double total = length();
+        double done = 0;
+        Point from = start();
+        for (int i = 0; i < segments.size(); i++) {
+            Cubic curve = segments.get(i).asCubic();
+            double share = done / total;
+            done += segments.get(i).length();
+            double next = done / total;
+            Point end = i == segments.size() - 1 ? at : curve.end().towards(to.apply(curve.end()), next);
+            Point leave = handle(curve.start(), curve.first(), share, factor, to);
+            Point come = handle(curve.end(), curve.second(), next, factor, to);
+            redrawn.add(
+                    segments.get(i) instanceof Line && segments.size() == 1
+                            ? new Line(from, end)
+                            : new Cubic(from, from.plus(leave), end.plus(come), end));
+            from = end;
+        }
+        return new Path(redrawn);
+    }
+
+    private static Point handle(Point joint, Point handle, double share, double factor, UnaryOperator<Point> to) {
+        Point still = handle.minus(joint);
+        Point turned = to.apply(handle).minus(to.apply(joint));
+        return still.towards(turned, share).times(factor);
     }
 }

@@ -1,5 +1,7 @@
 package org.soberhem.core.geometry;
 
+import java.util.function.UnaryOperator;
+
 /** One stretch of a path: straight, or a cubic curve. */
 public sealed interface Segment permits Line, Cubic {
 
@@ -29,4 +31,13 @@ public sealed interface Segment permits Line, Cubic {
      * when a seam is redrawn smoothly through two corrected points.
      */
     Segment withEndsMoved(Point startBy, Point endBy);
+
+    /** Returns the stretch with every place that defines it sent elsewhere; exact where the places are turned, moved or stretched evenly. */
+    Segment mapped(UnaryOperator<Point> to);
+
+    /** Returns the stretch between other ends that leaves and comes in as before, in proportion to the distance between them. */
+    Segment redrawn(Point from, Point to);
+
+    /** Returns the stretch as a cubic curve. */
+    Cubic asCubic();
 }

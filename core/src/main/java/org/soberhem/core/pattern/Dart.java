@@ -1,6 +1,11 @@
 package org.soberhem.core.pattern;
 
+import java.util.List;
+import org.soberhem.core.geometry.Cubic;
+import org.soberhem.core.geometry.Line;
+import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
+import org.soberhem.core.geometry.Segment;
 
 /**
  * Cloth folded away between two legs that meet in a point.
@@ -9,5 +14,66 @@ import org.soberhem.core.geometry.Point;
  * @param point where it vanishes
  * @param first leg's open end
  * @param second leg's open end
+ * @param bow how far each leg bends away from the other half way, so that more is taken up; negative towards it
  */
-public record Dart(String name, Point point, Point first, Point second) {}
+public record Dart(String name, Point point, Point first, Point second, double bow) {
+
+    /** A dart with straight legs. */
+    public Dart(String name, Point point, Point first, Point second) {
+        this(name, point, first, second, 0);
+    }
+
+    /** Returns the dart with its places elsewhere. */
+    public Dart at(Point newPoint, Point newFirst, Point newSecond) {
+        return new Dart(name, newPoint, newFirst, newSecond, bow);
+    }
+
+    /** Returns both legs, each from its open end to the point. */
+    public List<Path> legs() {
+        return List.of(Path.of(leg(first, second)), Path.of(leg(second, first)));
+    }
+
+    private Segment leg(Point from, Point other) {
+        if (bow == 0) {
+            return new Line(from, point);
+        }
+        boolean left = point.minus(from).cross(other.minus(from)) > 0;
+        return Cubic.bowed(from, point, left ? bow : -bow, 0.5);
+    }
+
+    /**
+     * Returns how much is taken up where a line crosses both legs.
+     *
+     * @param from a place on the line
+     * @param direction of the line, with length 1
+     */
+    public double takenUp(Point from, Point direction) {
+        double apex = direction.cross(point.minus(from));
+        double a = direction.cross(first.minus(from));
+        double b = direction.cross(second.minus(from));
+        if (apex * a >= 0 || apex * b >= 0) {
+            return 0;
+        }
+        if (bow != 0) {
+            return Math.abs(
+                    meeting(leg(first, second), from, direction) - meeting(leg(second, first), from, direction));
+        }
+        return point.towards(first, apex / (apex - a)).distanceTo(point.towards(second, apex / (apex - b)));
+    }
+
+    /** Returns where a leg crosses the line, as a distance along it; a leg crosses it once, since it ends on its other side. */
+    private static double meeting(Segment leg, Point from, Point direction) {
+        double sign = direction.cross(leg.start().minus(from));
+        double low = 0;
+        double high = 1;
+        for (int round = 0; round < 40; round++) {
+            double middle = (low + high) / 2;
+            if (direction.cross(leg.at(middle).minus(from)) * sign > 0) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return direction.dot(leg.at(low).minus(from));
+    }
+}

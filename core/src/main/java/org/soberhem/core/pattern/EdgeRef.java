@@ -21,4 +21,9 @@ public record EdgeRef(String piece, String edge) {
     public String toString() {
         return piece + "." + edge;
     }
+
+    /** Returns piece and edge in words. */
+    public String words() {
+        return piece + " " + edge;
+    }
 }

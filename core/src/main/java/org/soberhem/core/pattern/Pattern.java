@@ -1,6 +1,7 @@
 package org.soberhem.core.pattern;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.soberhem.core.geometry.Point;
@@ -36,28 +37,72 @@ public record Pattern(String draft, List<Piece> pieces, List<Seam> seams) {
         return new Pattern(draft, changed, seams);
     }
 
+    /** Returns the pattern with other pieces and seams. */
+    public Pattern with(List<Piece> changed, List<Seam> sewn) {
+        return new Pattern(draft, changed, sewn);
+    }
+
     /**
-     * Returns the length of an edge along its seam line, in millimetres.
+     * Returns an edge as it is worn on a side, or what became of it: the edges that it was split into, in its piece or in
+     * those that its piece was cut into, or the edge that another piece took over. Each is named after it, with a stroke.
+     */
+    public List<Edge> edges(EdgeRef ref, Side side) {
+        Optional<Edge> whole = piece(ref.piece(), side).flatMap(piece -> piece.edge(ref.edge()));
+        if (whole.isPresent()) {
+            return List.of(whole.get());
+        }
+        List<Edge> found = new ArrayList<>();
+        for (Piece piece : pieces) {
+            if (piece.side() == side || piece.side() == Side.MIDDLE || side == Side.MIDDLE) {
+                String taken = Derived.takenOver(ref.piece(), ref.edge());
+                boolean same = Derived.isOf(piece.name(), ref.piece());
+                piece.edges().stream()
+                        .filter(edge -> edge.role() != Role.DART)
+                        .filter(edge ->
+                                same && Derived.isOf(edge.name(), ref.edge()) || Derived.isOf(edge.name(), taken))
+                        .filter(edge ->
+                                found.stream().noneMatch(other -> other.name().equals(edge.name())))
+                        .forEach(found::add);
+            }
+        }
+        found.sort(Comparator.comparing(Edge::name));
+        return found;
+    }
+
+    /** Says whether every edge of a run is still there, whole or in parts. */
+    public boolean has(List<EdgeRef> run) {
+        return run.stream()
+                .allMatch(ref -> !edges(ref, Side.LEFT).isEmpty()
+                        && !edges(ref, Side.RIGHT).isEmpty());
+    }
+
+    /**
+     * Returns the length of an edge, or of its parts, along the seam line, in millimetres.
      *
      * @throws IllegalArgumentException if there is no such edge
      */
     public double length(EdgeRef ref, Side side) {
-        return piece(ref.piece(), side)
-                .flatMap(piece -> piece.edge(ref.edge()))
-                .orElseThrow(() -> new IllegalArgumentException("The pattern must have an edge \"" + ref + "\""))
-                .path()
-                .length();
+        List<Edge> parts = edges(ref, side);
+        if (parts.isEmpty()) {
+            throw new IllegalArgumentException("The pattern must have an edge \"" + ref + "\"");
+        }
+        return parts.stream().mapToDouble(edge -> edge.path().length()).sum();
     }
 
-    /**
-     * Returns where a named point lies; {@code ref} names piece and point.
-     *
-     * @throws IllegalArgumentException if there is no such point
-     */
-    public Point point(EdgeRef ref, Side side) {
-        return piece(ref.piece(), side)
-                .map(piece -> piece.points().get(ref.edge()))
-                .orElseThrow(() -> new IllegalArgumentException("The pattern must have a point \"" + ref + "\""));
+    /** Returns where a named point lies, in its piece or in what that was cut into or joined to; {@code ref} names piece and point. */
+    public Optional<Point> point(EdgeRef ref, Side side) {
+        String taken = Derived.takenOver(ref.piece(), ref.edge());
+        for (Piece piece : pieces) {
+            if (piece.side() == side || piece.side() == Side.MIDDLE || side == Side.MIDDLE) {
+                Point at = Derived.isOf(piece.name(), ref.piece())
+                        ? piece.points().get(ref.edge())
+                        : piece.points().get(taken);
+                if (at != null) {
+                    return Optional.of(at);
+                }
+            }
+        }
+        return Optional.empty();
     }
 
     /** Returns the summed length of a run of edges, in millimetres. */
@@ -78,7 +123,7 @@ public record Pattern(String draft, List<Piece> pieces, List<Seam> seams) {
     public double girth(String level, List<String> across) {
         double sum = 0;
         for (Piece piece : pieces) {
-            if (across.contains(piece.name())) {
+            if (across.stream().anyMatch(name -> Derived.isOf(piece.name(), name))) {
                 sum += piece.widthAt(level).orElse(0.0);
             }
         }

@@ -6,11 +6,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import org.soberhem.core.geometry.Allowance;
 import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
-import org.soberhem.core.geometry.Segment;
 
 /**
  * One worn piece, as it lies on the sheet.
@@ -77,8 +77,10 @@ public record Piece(
 
     /** Returns the line to cut along: every edge outside the seam line by its allowance. */
     public Outline cuttingLine() {
-        double[] amounts = edges.stream().mapToDouble(Edge::allowance).toArray();
-        return Allowance.outside(edges.stream().map(Edge::path).toList(), amounts);
+        return Allowance.outside(
+                edges.stream().map(Edge::path).toList(),
+                edges.stream().mapToDouble(Edge::allowance).toArray(),
+                edges.stream().map(Edge::corner).toList());
     }
 
     /** Returns where a notch lies on the seam line. */
@@ -126,7 +128,7 @@ public record Piece(
             width += insideCentre(line.from(), direction, cuts.get(i), cuts.get(i + 1));
         }
         for (Dart dart : darts) {
-            width -= takenUp(dart, line.from(), direction);
+            width -= dart.takenUp(line.from(), direction);
         }
         return Optional.of(width);
     }
@@ -141,18 +143,6 @@ public record Piece(
                 : Math.max(0, Math.min(leave, centre) - enter);
     }
 
-    private static double takenUp(Dart dart, Point from, Point direction) {
-        double apex = direction.cross(dart.point().minus(from));
-        double first = direction.cross(dart.first().minus(from));
-        double second = direction.cross(dart.second().minus(from));
-        if (apex * first >= 0 || apex * second >= 0) {
-            return 0;
-        }
-        Point a = dart.point().towards(dart.first(), apex / (apex - first));
-        Point b = dart.point().towards(dart.second(), apex / (apex - second));
-        return a.distanceTo(b);
-    }
-
     public Piece withEdges(List<Edge> changed) {
         return new Piece(
                 name, side, shape, cut, points, changed, centreX, darts, lines, notches, grainFrom, grainTo, levels,
@@ -165,25 +155,61 @@ public record Piece(
                 spans);
     }
 
-    /** Says whether two worn pieces lie one on the other within a tolerance, so that they are cut as a pair or on a fold. */
+    /** Says whether two worn pieces lie one on the other within a tolerance, with their allowances and marks, so that they are cut as a pair or on a fold. */
     public boolean sameShapeAs(Piece other, double tolerance) {
         if (!points.keySet().equals(other.points.keySet()) || edges.size() != other.edges.size()) {
             return false;
         }
+        return sameEdges(other, tolerance)
+                && notches.equals(other.notches)
+                && same(darts, other.darts, tolerance, dart -> List.of(dart.point(), dart.first(), dart.second()))
+                && same(lines, other.lines, tolerance, line -> List.of(line.from(), line.to()));
+    }
+
+    private boolean sameEdges(Piece other, double tolerance) {
         if (edges.equals(other.edges)) {
             return true;
         }
         for (int i = 0; i < edges.size(); i++) {
-            List<Segment> mine = edges.get(i).path().segments();
-            List<Segment> theirs = other.edges.get(i).path().segments();
-            if (mine.size() != theirs.size()) {
+            Edge mine = edges.get(i);
+            Edge theirs = other.edges.get(i);
+            if (Math.abs(mine.allowance() - theirs.allowance()) > tolerance
+                    || mine.corner() != theirs.corner()
+                    || !samePath(mine.path(), theirs.path(), tolerance)) {
                 return false;
             }
-            for (int j = 0; j < mine.size(); j++) {
-                for (double t : new double[] {0, 0.25, 0.5, 0.75}) {
-                    if (mine.get(j).at(t).distanceTo(theirs.get(j).at(t)) > tolerance) {
-                        return false;
-                    }
+        }
+        return true;
+    }
+
+    private static boolean samePath(Path mine, Path theirs, double tolerance) {
+        if (mine.segments().size() != theirs.segments().size()) {
+            return false;
+        }
+        for (int j = 0; j < mine.segments().size(); j++) {
+            for (double t : new double[] {0, 0.25, 0.5, 0.75}) {
+                if (mine.segments()
+                                .get(j)
+                                .at(t)
+                                .distanceTo(theirs.segments().get(j).at(t))
+                        > tolerance) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    private static <T> boolean same(List<T> mine, List<T> theirs, double tolerance, Function<T, List<Point>> places) {
+        if (mine.size() != theirs.size()) {
+            return false;
+        }
+        for (int i = 0; i < mine.size(); i++) {
+            List<Point> here = places.apply(mine.get(i));
+            List<Point> there = places.apply(theirs.get(i));
+            for (int j = 0; j < here.size(); j++) {
+                if (here.get(j).distanceTo(there.get(j)) > tolerance) {
+                    return false;
                 }
             }
         }

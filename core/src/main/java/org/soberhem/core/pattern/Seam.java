@@ -37,7 +37,6 @@ public record Seam(List<EdgeRef> first, List<EdgeRef> second, Kind kind, double 
     }
 
     private static String words(List<EdgeRef> run) {
-        return String.join(
-                " + ", run.stream().map(ref -> ref.piece() + " " + ref.edge()).toList());
+        return String.join(" + ", run.stream().map(EdgeRef::words).toList());
     }
 }

@@ -2,10 +2,10 @@ package org.soberhem.files.exchange;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Draft;
+import org.soberhem.core.draft.DraftSheet;
 import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.pattern.CutShape;
@@ -15,6 +15,7 @@ import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Notch;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
+import org.soberhem.core.pattern.Role;
 import org.soberhem.core.pattern.SeamCheck;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.core.pattern.Spread;
@@ -48,11 +49,14 @@ public final class PatternJson {
         ArrayNode pieces = root.putArray("pieces");
         for (Spread spread : Spread.of(pattern)) {
             ObjectNode piece = piece(spread);
-            Map<String, String> departs =
-                    sheet.sheet().pieces().get(spread.piece().name()).departs();
-            if (!departs.isEmpty()) {
+            DraftSheet.PieceSheet written =
+                    sheet.sheet().pieces().get(spread.piece().name());
+            if (written != null && !written.departs().isEmpty()) {
                 ObjectNode free = piece.putObject("free");
-                departs.forEach(free::put);
+                written.departs().forEach(free::put);
+            }
+            if (isFull(spread.piece(), pattern)) {
+                piece.put("sleeve", "full");
             }
             pieces.add(piece);
         }
@@ -68,6 +72,17 @@ public final class PatternJson {
             result.put("passes", check.passes());
         }
         return JsonMapper.builder().build().writerWithDefaultPrettyPrinter().writeValueAsString(root);
+    }
+
+    /** A sleeve whose cap is gathered into its arm-hole. */
+    private static boolean isFull(Piece piece, Pattern pattern) {
+        return pattern.seams().stream()
+                .filter(seam -> seam.kind().byFullness())
+                .flatMap(seam -> seam.first().stream())
+                .anyMatch(ref -> ref.piece().equals(piece.name())
+                        && piece.edge(ref.edge())
+                                .filter(edge -> edge.role() == Role.CAP)
+                                .isPresent());
     }
 
     private static ObjectNode piece(Spread spread) {

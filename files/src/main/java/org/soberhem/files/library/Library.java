@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.core.body.Asked;
 import org.soberhem.core.body.MeasureCatalogue;
 import org.soberhem.core.doubt.Proportions;
@@ -37,6 +38,8 @@ public final class Library {
     private final Lazily<Figure> figure = new Lazily<>(() -> Figures.plain(figures.get()));
     private final Lazily<FigurePlan> figurePlan = new Lazily<>(() -> Figures.plan(figures.get()));
     private final Lazily<List<Usage>> usages = new Lazily<>(() -> Usages.read(Resources.text("usages.yaml")));
+    private final Lazily<List<AlterationKind>> alterations =
+            new Lazily<>(() -> Alterations.read(YamlNode.parse(Resources.text("alterations.yaml"))));
     private final Lazily<List<Rule>> rules = new Lazily<>(() -> Rules.read(Resources.text("rules.yaml")));
     private final Lazily<YamlNode> places =
             new Lazily<>(() -> YamlNode.parse(Resources.text("zones.yaml")).only("zones", "readings"));
@@ -116,6 +119,10 @@ public final class Library {
 
     public List<Rule> rules() {
         return rules.get();
+    }
+
+    public List<AlterationKind> alterations() {
+        return alterations.get();
     }
 
     public List<Zone> zones() {

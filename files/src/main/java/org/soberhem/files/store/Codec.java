@@ -2,30 +2,26 @@ package org.soberhem.files.store;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
-import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.Arrays;
 import java.util.zip.GZIPInputStream;
 import java.util.zip.GZIPOutputStream;
 import org.soberhem.core.alter.Alteration;
-import org.soberhem.core.alter.LengthenAtLevel;
-import org.soberhem.core.alter.TakeInSeam;
+import org.soberhem.core.alter.Terms;
 import org.soberhem.core.length.Length;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.jsontype.NamedType;
 
 /** Turns core's values into JSON and back. Names in JSON are those of the record components. */
 final class Codec {
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-    @JsonSubTypes({
-        @JsonSubTypes.Type(value = LengthenAtLevel.class, name = "lengthen-at-level"),
-        @JsonSubTypes.Type(value = TakeInSeam.class, name = "take-in-seam")
-    })
     @JsonIgnoreProperties("sentence")
     private interface AlterationJson {}
 
@@ -40,7 +36,14 @@ final class Codec {
     private final JsonMapper mapper = JsonMapper.builder()
             .addMixIn(Alteration.class, AlterationJson.class)
             .addMixIn(Length.class, LengthJson.class)
+            .registerSubtypes(kinds())
             .build();
+
+    private static NamedType[] kinds() {
+        return Arrays.stream(Alteration.class.getPermittedSubclasses())
+                .map(type -> new NamedType(type, Terms.kind(type)))
+                .toArray(NamedType[]::new);
+    }
 
     JsonNode tree(Object value) {
         return mapper.valueToTree(value);

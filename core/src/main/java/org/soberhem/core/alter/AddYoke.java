@@ -1,0 +1,97 @@
+package org.soberhem.core.alter;
+
+import java.util.List;
+import org.soberhem.core.geometry.Box;
+import org.soberhem.core.geometry.Path;
+import org.soberhem.core.geometry.Point;
+import org.soberhem.core.length.Sentence;
+import org.soberhem.core.pattern.Edge;
+import org.soberhem.core.pattern.Pattern;
+import org.soberhem.core.pattern.Piece;
+
+/**
+ * Cuts a piece straight across at a depth below its top: a yoke, or a strap that is cut apart and has its own grain.
+ *
+ * @param piece which piece
+ * @param depth below the highest place of the piece, in millimetres, more than 0
+ * @param grain by how much the upper part's grain is turned, in degrees, clockwise as seen
+ * @param sides must be both
+ */
+public record AddYoke(String piece, double depth, double grain, Sides sides) implements Alteration {
+
+    @Override
+    public Sentence sentence() {
+        return grain == 0
+                ? Sentence.of("Cut the {} across {} below its top: the part above is a yoke", piece, depth)
+                : Sentence.of(
+                        "Cut the {} across {} below its top: the part above has its grain turned by {}°",
+                        piece,
+                        depth,
+                        grain);
+    }
+
+    @Override
+    public AddYoke on(Sides others) {
+        return new AddYoke(piece, depth, grain, others);
+    }
+
+    @Override
+    public Pattern made(Pattern pattern) {
+        Worn.bothOnly(sides);
+        Piece whole = Pieces.any(pattern, piece);
+        double y = whole.seamLine().box().minY() + depth;
+        List<Cutting.At> places = crossed(whole, y);
+        String child = Pieces.freeName(pattern, piece + "/yoke");
+        Pattern cut = new Cutting(
+                        piece,
+                        child,
+                        places.get(0),
+                        places.get(1),
+                        edges -> isAbove(edges, y),
+                        Cutting::straight,
+                        Pieces.freeEdge(whole, Cutting.SEAM))
+                .made(pattern);
+        return grain == 0 ? cut : new ChangeGrain(child, grain, Sides.BOTH).made(cut);
+    }
+
+    private static boolean isAbove(List<Edge> edges, double y) {
+        Box box = Box.round(edges.stream()
+                .flatMap(edge -> edge.path().flattened(1).stream())
+                .toList());
+        return y - box.minY() > box.maxY() - y;
+    }
+
+    private List<Cutting.At> crossed(Piece whole, double y) {
+        List<Cutting.At> places = new java.util.ArrayList<>();
+        for (Edge edge : whole.edges()) {
+            Path path = edge.path();
+            if ((path.start().y() < y) != (path.end().y() < y)) {
+                places.add(new Cutting.At(edge.name(), share(path, y)));
+            }
+        }
+        if (places.size() != 2) {
+            throw new Refusal(
+                    "A straight cut {} below the top of the {} meets {} edges, not two: choose another depth",
+                    depth,
+                    piece,
+                    places.size());
+        }
+        return places;
+    }
+
+    private static double share(Path path, double y) {
+        double sign = path.start().y() < y ? 1 : -1;
+        double low = 0;
+        double high = 1;
+        for (int round = 0; round < 50; round++) {
+            double middle = (low + high) / 2;
+            Point at = path.atShare(middle);
+            if ((y - at.y()) * sign > 0) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
+    }
+}
