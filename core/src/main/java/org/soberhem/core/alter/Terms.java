@@ -4,6 +4,7 @@ import java.lang.reflect.Constructor;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.soberhem.core.pattern.EdgeRef;
@@ -79,6 +80,16 @@ public final class Terms {
         } catch (ReflectiveOperationException impossible) {
             throw new IllegalStateException("A record of " + kind + " could not be made", impossible);
         }
+    }
+
+    /** Returns the ways that a value of a kind can be: the constants of its type. */
+    public static List<Object> ways(String kind, String name) {
+        for (RecordComponent component : type(kind).getRecordComponents()) {
+            if (component.getName().equals(name) && component.getType().isEnum()) {
+                return List.of(component.getType().getEnumConstants());
+            }
+        }
+        throw new IllegalArgumentException("\"" + name + "\" of " + kind + " must be one of several ways");
     }
 
     private static Object taken(Class<?> type, Object value) {

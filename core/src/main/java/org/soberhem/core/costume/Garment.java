@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.pattern.Pattern;
 
 /**
  * One garment of a costume.
@@ -18,33 +19,76 @@ import org.soberhem.core.draft.Inputs;
  * @param settings settings chosen, by name, in millimetres; of a choice, the place of the way, from 0
  * @param alterations made so far, in order
  * @param versions named states, oldest first
+ * @param from number of the version that the present state was made from; empty for the latest
+ * @param origin what it was begun from, in words; empty for a sheet of the library
  */
 public record Garment(
-        String name, String sheet, Map<String, Double> settings, List<Alteration> alterations, List<Version> versions) {
+        String name,
+        String sheet,
+        Map<String, Double> settings,
+        List<Alteration> alterations,
+        List<Version> versions,
+        Optional<Integer> from,
+        String origin) {
 
+    // Garments of older workspaces know neither.
     public Garment {
         settings = Map.copyOf(settings);
         alterations = List.copyOf(alterations);
         versions = List.copyOf(versions);
+        from = from == null ? Optional.empty() : from;
+        origin = origin == null ? "" : origin;
+    }
+
+    /** A garment drafted from a sheet of the library or of the maker's own. */
+    public Garment(
+            String name,
+            String sheet,
+            Map<String, Double> settings,
+            List<Alteration> alterations,
+            List<Version> versions) {
+        this(name, sheet, settings, alterations, versions, Optional.empty(), "");
+    }
+
+    private Garment of(String drawnFrom, Map<String, Double> chosen, List<Alteration> chain) {
+        return new Garment(name, drawnFrom, chosen, chain, versions, from, origin);
     }
 
     public Garment with(Alteration alteration) {
         List<Alteration> all = new ArrayList<>(alterations);
         all.add(alteration);
-        return new Garment(name, sheet, settings, all, versions);
+        return of(sheet, settings, all);
+    }
+
+    /**
+     * Returns the garment with another alteration in the place of one.
+     *
+     * @param place in the chain, from 0
+     */
+    public Garment with(int place, Alteration alteration) {
+        List<Alteration> all = new ArrayList<>(alterations);
+        all.set(place, alteration);
+        return of(sheet, settings, all);
+    }
+
+    /** Returns the garment without one of its alterations. */
+    public Garment without(int place) {
+        List<Alteration> all = new ArrayList<>(alterations);
+        all.remove(place);
+        return of(sheet, settings, all);
     }
 
     public Garment withSetting(String setting, double millimetres) {
         Map<String, Double> changed = new HashMap<>(settings);
         changed.put(setting, millimetres);
-        return new Garment(name, sheet, changed, alterations, versions);
+        return of(sheet, changed, alterations);
     }
 
     /** Returns the garment drafted from another sheet; settings that were chosen stay where the sheet still has them. */
     public Garment withSheet(String otherSheet, Set<String> itsSettings) {
         Map<String, Double> kept = new HashMap<>(settings);
         kept.keySet().retainAll(itsSettings);
-        return new Garment(name, otherSheet, kept, alterations, versions);
+        return of(otherSheet, kept, alterations);
     }
 
     /**
@@ -53,11 +97,49 @@ public record Garment(
      * @param date when it is named
      * @param why what it is made for
      * @param inputs the wearer's values it is drawn from
+     * @param finished what they give
      */
-    public Garment withVersion(LocalDate date, String why, Inputs inputs) {
+    public Garment withVersion(LocalDate date, String why, Inputs inputs, Pattern finished) {
         List<Version> all = new ArrayList<>(versions);
-        all.add(new Version(all.size() + 1, date, why, inputs.measures(), inputs.settings(), alterations));
-        return new Garment(name, sheet, settings, alterations, all);
+        all.add(new Version(
+                all.size() + 1,
+                date,
+                why,
+                inputs.measures(),
+                inputs.settings(),
+                alterations,
+                sheet,
+                base(),
+                Optional.of(finished)));
+        return new Garment(name, sheet, settings, alterations, all, Optional.empty(), origin);
+    }
+
+    /** Returns the garment as it was at a version, to be altered on from there; every version stays. */
+    public Garment takenUpAt(Version version) {
+        return new Garment(
+                name,
+                version.sheet().isEmpty() ? sheet : version.sheet(),
+                version.settings(),
+                version.alterations(),
+                versions,
+                Optional.of(version.number()),
+                origin);
+    }
+
+    /**
+     * Returns a new garment begun from a version of this one.
+     *
+     * @param called its name
+     * @param words where it comes from
+     */
+    public Garment branch(Version version, String called, String words) {
+        Garment taken = takenUpAt(version);
+        return new Garment(called, taken.sheet, taken.settings, taken.alterations, List.of(), Optional.empty(), words);
+    }
+
+    /** Returns the number of the version that the present state was made from; 0 for the draft. */
+    public int base() {
+        return from.or(() -> latest().map(Version::number)).orElse(0);
     }
 
     /** Returns a version by its number. */
@@ -69,11 +151,18 @@ public record Garment(
         return versions.isEmpty() ? Optional.empty() : Optional.of(versions.get(versions.size() - 1));
     }
 
+    /** Says whether the present state is the version that it was made from, unchanged. */
+    public boolean isNamed() {
+        return version(base())
+                .filter(base -> alterations.equals(base.alterations()))
+                .isPresent();
+    }
+
     /** Says which version the garment's present state is, or after which it comes. */
     public String versionWords() {
-        return latest().map(latest -> alterations.equals(latest.alterations())
-                        ? "version " + latest.number()
-                        : "after version " + latest.number())
-                .orElse("no version yet");
+        if (base() == 0) {
+            return "no version yet";
+        }
+        return (isNamed() ? "version " : "after version ") + base();
     }
 }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.Sides;
 import org.soberhem.core.body.MeasureCatalogue;
 import org.soberhem.core.body.MeasurementSet;
@@ -156,7 +157,14 @@ public final class InTheWay {
             found.add(new Obstacle(Stage.DRAFT, "", "", Sentence.of("No garment has a pattern yet")));
         }
         judgement.works().forEach((garment, work) -> {
-            work.refused().forEach(sentence -> found.add(new Obstacle(Stage.DRAFT, garment, "", sentence)));
+            List<Alteration> made =
+                    judgement.costume().garment(garment).orElseThrow().alterations();
+            work.refused()
+                    .forEach((place, why) -> found.add(new Obstacle(
+                            Stage.DRAFT,
+                            garment,
+                            Obstacle.ALTERATION + place,
+                            Sentence.of("{}: {}", made.get(place).sentence(), why))));
             for (CheckResult check : work.checks()) {
                 if (!check.isJudged()) {
                     found.add(new Obstacle(Stage.TAPE, garment, "", check.sentence()));

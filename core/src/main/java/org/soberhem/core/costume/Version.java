@@ -3,11 +3,13 @@ package org.soberhem.core.costume;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.pattern.Pattern;
 
 /**
- * A named state of a garment's pattern, kept as its recipe.
+ * A named state of a garment's pattern: its recipe, and what that gave when it was named.
  *
  * @param number from 1
  * @param date when it was named
@@ -15,6 +17,9 @@ import org.soberhem.core.draft.Inputs;
  * @param measures what it was drawn from, by catalogue id, in millimetres
  * @param settings settings chosen, by name, in millimetres
  * @param alterations in order
+ * @param sheet the sheet that it was drawn from, written out; empty in older workspaces: then the garment's
+ * @param after number of the version that it was made from; 0 for the draft
+ * @param finished the pattern as it was; empty in older workspaces
  */
 public record Version(
         int number,
@@ -22,15 +27,29 @@ public record Version(
         String why,
         Map<String, Inputs.Measured> measures,
         Map<String, Double> settings,
-        List<Alteration> alterations) {
+        List<Alteration> alterations,
+        String sheet,
+        int after,
+        Optional<Pattern> finished) {
 
+    /** Two states nearer to each other are the same, in millimetres. */
+    public static final double SAME = 0.1;
+
+    // Versions of older workspaces have neither sheet nor finished pattern.
     public Version {
         measures = Map.copyOf(measures);
         settings = Map.copyOf(settings);
         alterations = List.copyOf(alterations);
+        sheet = sheet == null ? "" : sheet;
+        finished = finished == null ? Optional.empty() : finished;
     }
 
     public Inputs inputs() {
         return new Inputs(measures, settings);
+    }
+
+    /** Says whether the recipe now gives another pattern than it did. */
+    public boolean differsFrom(Pattern now) {
+        return finished.filter(was -> !was.sameAs(now, SAME)).isPresent();
     }
 }

@@ -1,8 +1,8 @@
 package org.soberhem.core.costume;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.Outcome;
 import org.soberhem.core.draft.CheckResult;
@@ -23,7 +23,7 @@ import org.soberhem.core.pattern.SeamCheck;
  * @param inputs the wearer's values and the chosen settings
  * @param draft as the sheet draws it
  * @param pattern after the alterations
- * @param refused alterations that could not be done, in words
+ * @param refused why alterations could not be done, by their place in the chain, from 0
  * @param checks girths, lengths and openings
  * @param seams seams that meet
  * @param quantities what the rules of a silhouette read
@@ -33,7 +33,7 @@ public record Work(
         Inputs inputs,
         Draft draft,
         Pattern pattern,
-        List<Sentence> refused,
+        Map<Integer, Sentence> refused,
         List<CheckResult> checks,
         List<SeamCheck> seams,
         Map<String, Double> quantities) {
@@ -46,10 +46,11 @@ public record Work(
     public static Work of(CompiledSheet sheet, Inputs inputs, List<Alteration> alterations) {
         Draft draft = Drafter.draft(sheet, inputs);
         Pattern pattern = draft.pattern();
-        List<Sentence> refused = new ArrayList<>();
-        for (Alteration alteration : alterations) {
-            Outcome outcome = alteration.apply(pattern);
-            outcome.refusal().ifPresent(why -> refused.add(Sentence.of("{}: {}", alteration.sentence(), why)));
+        Map<Integer, Sentence> refused = new TreeMap<>();
+        for (int i = 0; i < alterations.size(); i++) {
+            Outcome outcome = alterations.get(i).apply(pattern);
+            int place = i;
+            outcome.refusal().ifPresent(why -> refused.put(place, why));
             pattern = outcome.pattern();
         }
         return new Work(

@@ -130,6 +130,21 @@ public record Pattern(String draft, List<Piece> pieces, List<Seam> seams) {
         return sum;
     }
 
+    /** Says whether another pattern has the same pieces, lying one on the other within a tolerance in millimetres. */
+    public boolean sameAs(Pattern other, double tolerance) {
+        if (pieces.size() != other.pieces.size()) {
+            return false;
+        }
+        for (int i = 0; i < pieces.size(); i++) {
+            Piece mine = pieces.get(i);
+            Piece theirs = other.pieces.get(i);
+            if (!mine.name().equals(theirs.name()) || !mine.sameShapeAs(theirs, tolerance)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     /** Compares every seam; left and right apart only where they differ. */
     public List<SeamCheck> seamChecks() {
         List<SeamCheck> checks = new ArrayList<>();

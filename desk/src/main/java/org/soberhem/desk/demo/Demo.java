@@ -7,7 +7,9 @@ import java.util.Map;
 import java.util.Optional;
 import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.LengthenAtLevel;
+import org.soberhem.core.alter.Part;
 import org.soberhem.core.alter.Sides;
+import org.soberhem.core.alter.SlopeShoulder;
 import org.soberhem.core.alter.TakeInSeam;
 import org.soberhem.core.body.Age;
 import org.soberhem.core.body.AsWorn;
@@ -19,6 +21,8 @@ import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Tape;
+import org.soberhem.core.costume.Work;
+import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Remark;
@@ -28,6 +32,7 @@ import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.files.library.Library;
+import org.soberhem.files.sheet.SheetReader;
 import org.soberhem.files.store.Workspace;
 
 /** Fills a fresh workspace with the demo: eight wearers, ten costumes at different stages. All of it is invented. */
@@ -377,11 +382,16 @@ public final class Demo {
                 .inputs(secretary().sets().get(0), begun(CORSET), Map.of());
         Alteration shorter = LengthenAtLevel.evenly("midriff", -22.225, Sides.BOTH);
         Alteration side = new TakeInSeam(EdgeRef.parse("back.side"), 6.35, 6.35, Sides.BOTH);
-        Garment blouse = garment("Blouse", "blouse-1906")
-                .with(shorter)
-                .withVersion(today.minusDays(30), "first mock-up", inputs)
-                .with(side)
-                .withVersion(today.minusDays(24), "after fitting 1", inputs);
+        Garment mockup =
+                cut(garment("Blouse", "blouse-1906").with(shorter), today.minusDays(30), "first mock-up", inputs);
+        Garment fitted = cut(mockup.with(side), today.minusDays(24), "after fitting 1", inputs);
+        Garment tried = cut(
+                fitted.takenUpAt(fitted.versions().get(0))
+                        .with(new SlopeShoulder(Part.FRONT_AND_BACK, 0, 6.35, Sides.BOTH)),
+                today.minusDays(23),
+                "on paper: a lower shoulder",
+                inputs);
+        Garment blouse = tried.takenUpAt(tried.versions().get(1));
         Garment skirt = garment("Walking skirt", "walking-skirt-1906");
         Fitting first = new Fitting(
                 1,
@@ -540,6 +550,13 @@ public final class Demo {
 
     private Costume begun(String stack) {
         return new Costume("", "", "", 0, Optional.empty(), "", "", stack, List.of(), List.of(), "", Map.of());
+    }
+
+    /** Names a garment's state as a version, with the pattern that it gives. */
+    private Garment cut(Garment garment, LocalDate date, String why, Inputs inputs) {
+        CompiledSheet sheet = SheetReader.read(garment.sheet());
+        return garment.withVersion(
+                date, why, inputs, Work.of(sheet, inputs, garment.alterations()).pattern());
     }
 
     private Garment garment(String name, String sheet) {

@@ -1,206 +1,272 @@
 package org.soberhem.desk.draft;
 
-import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.function.Consumer;
-import javafx.css.PseudoClass;
+import java.util.OptionalInt;
+import java.util.function.BiConsumer;
 import javafx.scene.control.Button;
-import javafx.scene.control.ChoiceBox;
-import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.alter.Alteration;
+import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.core.alter.Effect;
-import org.soberhem.core.alter.LengthenAtLevel;
 import org.soberhem.core.alter.Outcome;
-import org.soberhem.core.alter.Sides;
-import org.soberhem.core.alter.TakeInSeam;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Work;
-import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
-import org.soberhem.core.length.LengthFormatException;
+import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Pattern;
-import org.soberhem.core.pattern.Seam;
+import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
 
-/** Alterations made so far, and the next one with what it would do before it is made. */
+/** The next alteration with what it would do before it is made, those made so far, and the versions. */
 final class AlterPanel extends VBox {
 
-    private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
-
-    /** A place on the pattern that can be altered. */
-    private record Place(String words, Optional<String> level, Optional<Seam> seam) {}
-
-    private final ChoiceBox<Place> place = new ChoiceBox<>();
-    private final ChoiceBox<Sides> sides = new ChoiceBox<>();
-    private final List<TextField> amounts = List.of(new TextField(), new TextField(), new TextField());
-    private final List<Label> names = List.of(new Label(), new Label(), new Label());
+    private final Studio studio;
+    private final AlterDesk desk;
+    private final TextField find = new TextField();
+    private final ListView<AlterationKind> kinds = new ListView<>();
+    private final VBox about = new VBox(4);
+    private final AlterForm form;
     private final VBox told = new VBox(2);
-    private final VBox made = new VBox(2);
     private final Button apply;
-    private final Consumer<Optional<Pattern>> preview;
+    private final Button completed;
+    private final Button usual;
+    private final Button leave;
+    private final BiConsumer<Optional<Pattern>, Optional<Pattern>> preview;
+    private final MadeList made;
+    private final VersionsBox versions;
     private Work work;
-    private LengthFormat format;
     private Optional<Alteration> pending = Optional.empty();
+    private Optional<Alteration> completing = Optional.empty();
+
+    /** The place in the chain of the alteration that is being changed. */
+    private OptionalInt changing = OptionalInt.empty();
 
     /**
-     * @param preview gets the pattern as it would become, or nothing
-     * @param make makes an alteration
-     * @param version names the pattern as it stands as a new version
+     * @param studio the studio
+     * @param desk the commands
+     * @param preview gets the pattern as it would become, or nothing; and a state to compare with, or nothing
      */
-    AlterPanel(Consumer<Optional<Pattern>> preview, Consumer<Alteration> make, Runnable version) {
+    AlterPanel(Studio studio, AlterDesk desk, BiConsumer<Optional<Pattern>, Optional<Pattern>> preview) {
+        this.studio = studio;
+        this.desk = desk;
         this.preview = preview;
-        place.setMaxWidth(Double.MAX_VALUE);
-        place.setConverter(Parts.words(Place::words));
-        place.valueProperty().addListener((was, before, now) -> placeChosen());
-        sides.getItems().setAll(Sides.values());
-        sides.setValue(Sides.BOTH);
-        sides.setConverter(Parts.words(Sides::words));
-        sides.valueProperty().addListener((was, before, now) -> weigh());
-        amounts.forEach(field -> {
-            field.setPrefColumnCount(6);
-            field.setPromptText("0");
-            field.textProperty().addListener((was, before, now) -> weigh());
+        form = new AlterForm(studio::format, this::weigh);
+        made = new MadeList(studio, desk, this::change);
+        versions = new VersionsBox(studio, desk, preview);
+        find.setId("alter-find");
+        find.setPromptText("find by a trade word: gusset, pitch, gapes …");
+        find.textProperty().addListener((was, before, now) -> offer());
+        find.setOnKeyPressed(event -> {
+            if (event.getCode() == KeyCode.DOWN) {
+                kinds.requestFocus();
+                event.consume();
+            }
         });
-        apply = Parts.button("Make this alteration", () -> pending.ifPresent(make), "main");
-        HBox fields = new HBox(8);
-        for (int i = 0; i < amounts.size(); i++) {
-            names.get(i).getStyleClass().addAll("small", "soft");
-            amounts.get(i).setId("alter-amount-" + i);
-            fields.getChildren().add(new VBox(2, names.get(i), amounts.get(i)));
-        }
-        HBox.setHgrow(place, Priority.ALWAYS);
-        VBox form = new VBox(
+        kinds.setId("alter-kinds");
+        kinds.setPrefHeight(114);
+        kinds.setMinHeight(114);
+        kinds.setCellFactory(list -> new KindCell());
+        kinds.getSelectionModel().selectedItemProperty().addListener((was, before, now) -> chosen(now));
+        apply = Parts.button("Make this alteration", this::make, "main");
+        apply.setId("alter-make");
+        completed = Parts.button("Make it, and true the other edge", () -> completing.ifPresent(this::keep));
+        completed.setId("alter-complete");
+        usual = Parts.hinted(
+                Parts.button("Usual amounts", form::fillUsual, "quiet"), "As commonly done; change them as wanted");
+        usual.setId("alter-usual");
+        leave = Parts.button("Leave it as it was", this::leave, "quiet");
+        VBox all = new VBox(
                 8,
-                Parts.label("Next alteration", "caps"),
-                new HBox(8, place, sides),
-                fields,
+                Parts.label("Alterations", "caps"),
+                find,
+                kinds,
+                about,
+                form,
                 told,
-                new HBox(8, apply, Parts.button("Name a version", version)),
-                Parts.label("Made so far", "caps"),
-                made);
-        form.getStyleClass().add("pad");
-        ScrollPane scroll = Parts.scroll(form);
+                new FlowPane(8, 6, apply, completed, usual, leave),
+                made,
+                versions);
+        all.getStyleClass().add("pad");
+        ScrollPane scroll = Parts.scroll(all);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().add(scroll);
+        Parts.show(completed, false);
+        Parts.show(leave, false);
     }
 
-    void show(Work shown, Garment garment, LengthFormat shownAs) {
-        work = shown;
-        format = shownAs;
-        List<Place> places = places(shown.pattern());
-        Place chosen = place.getValue();
-        if (!place.getItems().equals(places)) {
-            place.getItems().setAll(places);
-            place.setValue(places.contains(chosen) ? chosen : places.get(0));
-        }
-        made.getChildren().clear();
-        garment.alterations()
-                .forEach(alteration -> made.getChildren()
-                        .add(Parts.text("· " + alteration.sentence().in(format))));
-        if (garment.alterations().isEmpty()) {
-            made.getChildren().add(Parts.text("None: the pieces are as the sheet draws them.", "soft"));
-        }
-        weigh();
-    }
-
-    private static List<Place> places(Pattern pattern) {
-        List<Place> places = new ArrayList<>();
-        Set<String> levels = new LinkedHashSet<>();
-        pattern.pieces().forEach(piece -> levels.addAll(piece.levels().keySet()));
-        levels.forEach(level -> places.add(new Place("Length at the " + level, Optional.of(level), Optional.empty())));
-        for (Seam seam : pattern.seams()) {
-            if (seam.first().size() == 1
-                    && seam.second().size() == 1
-                    && !seam.kind().byFullness()) {
-                places.add(new Place("Seam of " + seam.name(), Optional.empty(), Optional.of(seam)));
+    /** Shows a kind's name, and its group where it is looked for. */
+    private final class KindCell extends ListCell<AlterationKind> {
+        @Override
+        protected void updateItem(AlterationKind kind, boolean empty) {
+            super.updateItem(kind, empty);
+            setText(empty || kind == null ? "" : kind.name());
+            getStyleClass().remove("soft");
+            if (kind != null && work != null && kind.usual(work.pattern()).isEmpty()) {
+                getStyleClass().add("soft");
             }
         }
-        return places;
     }
 
-    private void placeChosen() {
-        boolean level = place.getValue() != null && place.getValue().level().isPresent();
-        String[] words = level
-                ? new String[] {"at front", "at side", "at back"}
-                : new String[] {"at its top", "at its bottom", ""};
-        for (int i = 0; i < words.length; i++) {
-            names.get(i).setText(words[i]);
-            Parts.show(names.get(i), !words[i].isEmpty());
-            Parts.show(amounts.get(i), !words[i].isEmpty());
+    void show(Work shown, Garment garment) {
+        boolean other = work == null || !work.pattern().equals(shown.pattern());
+        work = shown;
+        if (kinds.getItems().isEmpty()) {
+            offer();
         }
-        weigh();
+        if (changing.isPresent() && changing.getAsInt() >= garment.alterations().size()) {
+            leave();
+        }
+        made.show(garment, shown);
+        versions.show(garment, shown);
+        AlterationKind kind = kinds.getSelectionModel().getSelectedItem();
+        if (kind != null && other && changing.isEmpty()) {
+            form.ask(kind, shown.pattern());
+        }
+        if (kind == null) {
+            kinds.getSelectionModel().selectFirst();
+        }
     }
 
-    /** Empties the amounts after an alteration was made. */
-    void cleared() {
-        amounts.forEach(field -> field.setText(""));
+    /** Opens an alteration that stands in the way, to be changed. */
+    void open(int place) {
+        if (work != null && place < desk.garment().alterations().size()) {
+            change(place);
+        }
+    }
+
+    private void offer() {
+        AlterationKind was = kinds.getSelectionModel().getSelectedItem();
+        List<AlterationKind> found = studio.library().alterations().stream()
+                .filter(kind -> kind.isCalled(find.getText()))
+                .toList();
+        kinds.getItems().setAll(found);
+        if (found.contains(was)) {
+            kinds.getSelectionModel().select(was);
+        } else if (!found.isEmpty()) {
+            kinds.getSelectionModel().selectFirst();
+        }
+    }
+
+    private void chosen(AlterationKind kind) {
+        if (kind == null || work == null) {
+            return;
+        }
+        leaveChanging();
+        describe(kind);
+        form.ask(kind, work.pattern());
+    }
+
+    private void describe(AlterationKind kind) {
+        about.getChildren().setAll(Parts.text(kind.tells(), "small", "soft"));
+        if (!kind.caution().isEmpty()) {
+            about.getChildren().add(Parts.text("! " + kind.caution(), "small", "needs"));
+        }
+    }
+
+    /** Shows one of those made so far in the form; until it is made again nothing changes. */
+    private void change(int place) {
+        Alteration old = desk.garment().alterations().get(place);
+        Optional<AlterationKind> kind = studio.library().alterations().stream()
+                .filter(each -> each.answers(old).isPresent())
+                .findFirst();
+        if (kind.isEmpty()) {
+            studio.doneProperty().set("What was made true together is taken out and made anew");
+            return;
+        }
+        find.setText("");
+        kinds.getSelectionModel().select(kind.get());
+        kinds.scrollTo(kind.get());
+        changing = OptionalInt.of(place);
+        Parts.show(leave, true);
+        apply.setText("Change this alteration");
+        form.show(kind.get(), before(place), old);
+    }
+
+    /** Returns the pattern as it is before an alteration of the chain. */
+    private Pattern before(int place) {
+        Pattern pattern = work.draft().pattern();
+        for (Alteration each : desk.garment().alterations().subList(0, place)) {
+            pattern = each.apply(pattern).pattern();
+        }
+        return pattern;
+    }
+
+    private void leaveChanging() {
+        changing = OptionalInt.empty();
+        Parts.show(leave, false);
+        apply.setText("Make this alteration");
+    }
+
+    private void leave() {
+        leaveChanging();
+        form.ask(kinds.getSelectionModel().getSelectedItem(), work.pattern());
+    }
+
+    private void make() {
+        pending.ifPresent(this::keep);
+    }
+
+    private void keep(Alteration alteration) {
+        preview.accept(Optional.empty(), Optional.empty());
+        OptionalInt place = changing;
+        leaveChanging();
+        if (place.isPresent()) {
+            desk.change(place.getAsInt(), alteration);
+        } else {
+            desk.make(alteration);
+        }
+        form.clear();
     }
 
     private void weigh() {
         told.getChildren().clear();
         pending = Optional.empty();
-        if (work != null && place.getValue() != null) {
-            pending = typed();
-        }
+        completing = Optional.empty();
         Optional<Pattern> after = Optional.empty();
-        if (pending.isPresent()) {
-            told.getChildren().add(Parts.text(pending.get().sentence().in(format)));
-            Outcome outcome = pending.get().apply(work.pattern());
-            if (outcome.refusal().isPresent()) {
-                told.getChildren().add(Parts.text(outcome.refusal().get().in(format), "needs"));
-                pending = Optional.empty();
+        try {
+            Optional<Alteration> typed = work == null || form.isEmpty() ? Optional.empty() : form.alteration();
+            if (typed.isPresent()) {
+                after = told(typed.get());
             } else {
-                after = Optional.of(outcome.pattern());
-                for (Effect effect : Effect.between(work.pattern(), outcome.pattern())) {
-                    told.getChildren().add(Parts.text(effect.sentence().in(format), "small", "soft"));
-                }
+                told.getChildren()
+                        .add(Parts.text(
+                                "Type an amount to see what it does, or take the usual ones.", "small", "soft"));
             }
-        } else {
-            told.getChildren()
-                    .add(Parts.text(
-                            "Type an amount: a minus sign shortens or lets out. At a seam it is cloth taken there: ½ in pinched takes 1 in.",
-                            "small",
-                            "soft"));
+        } catch (IllegalArgumentException beyond) {
+            told.getChildren().add(Parts.text(beyond.getMessage(), "needs"));
         }
         apply.setDisable(pending.isEmpty());
-        preview.accept(after);
+        Parts.show(completed, completing.isPresent());
+        if (work != null) {
+            preview.accept(after, Optional.empty());
+        }
     }
 
-    private Optional<Alteration> typed() {
-        double[] values = new double[3];
-        boolean any = false;
-        for (int i = 0; i < values.length; i++) {
-            TextField field = amounts.get(i);
-            field.pseudoClassStateChanged(WRONG, false);
-            if (field.getText().isBlank() || !field.isManaged()) {
-                continue;
-            }
-            try {
-                values[i] = LengthEntry.parse(field.getText(), format.unit())
-                        .value()
-                        .toMillimetres();
-                any |= values[i] != 0;
-            } catch (LengthFormatException unfinished) {
-                field.pseudoClassStateChanged(WRONG, true);
-                return Optional.empty();
-            }
+    private Optional<Pattern> told(Alteration alteration) {
+        LengthFormat format = studio.format();
+        Pattern before = changing.isPresent() ? before(changing.getAsInt()) : work.pattern();
+        told.getChildren().add(Parts.text(alteration.sentence().in(format)));
+        Outcome outcome = alteration.apply(before);
+        completing = outcome.completed();
+        if (outcome.refusal().isPresent()) {
+            told.getChildren().add(Parts.text(outcome.refusal().get().in(format), "needs"));
+            return completing.map(both -> both.apply(before).pattern());
         }
-        if (!any) {
-            return Optional.empty();
+        pending = Optional.of(alteration);
+        for (Sentence unequal : outcome.unequal()) {
+            told.getChildren().add(Parts.text("! " + unequal.in(format), "small", "needs"));
         }
-        Place chosen = place.getValue();
-        return Optional.of(
-                chosen.level().isPresent()
-                        ? new LengthenAtLevel(chosen.level().get(), values[0], values[1], values[2], sides.getValue())
-                        : new TakeInSeam(
-                                chosen.seam().orElseThrow().first().get(0), values[0], values[1], sides.getValue()));
+        for (Effect effect : Effect.between(before, outcome.pattern())) {
+            told.getChildren().add(Parts.text(effect.sentence().in(format), "small", "soft"));
+        }
+        return Optional.of(outcome.pattern());
     }
 }

@@ -22,14 +22,17 @@ final class ChecksPanel extends VBox {
     private final VBox rows = new VBox();
     private final Consumer<String> aim;
     private final Consumer<Alteration> make;
+    private final Consumer<SeamCheck> walk;
 
     /**
      * @param aim gets {@code piece.edge} or {@code piece.level} of the row that is chosen
      * @param make makes the alteration that mends a check
+     * @param walk gets a seam that is to be walked
      */
-    ChecksPanel(Consumer<String> aim, Consumer<Alteration> make) {
+    ChecksPanel(Consumer<String> aim, Consumer<Alteration> make, Consumer<SeamCheck> walk) {
         this.aim = aim;
         this.make = make;
+        this.walk = walk;
         ScrollPane scroll = Parts.scroll(rows);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().add(scroll);
@@ -51,12 +54,20 @@ final class ChecksPanel extends VBox {
                     .ifPresent(remedy -> rows.getChildren().add(mend(remedy, format)));
         }
         rows.getChildren().add(Parts.label("Seams that meet", "caps", "pad"));
+        int number = 1;
         for (SeamCheck seam : work.seams()) {
             row(
                     seam.isTrue() ? "✓" : "✗",
                     seam.sentence().in(format),
                     "",
                     seam.seam().first().get(0).toString());
+            Button key = Parts.hinted(
+                    Parts.button("walk it", () -> walk.accept(seam), "quiet", "small"),
+                    "One edge along the other: lengths between marks, ease, angles at the ends");
+            key.setId("walk-" + number++);
+            HBox line = new HBox(key);
+            line.setPadding(new Insets(0, 12, 4, 34));
+            rows.getChildren().add(line);
         }
     }
 

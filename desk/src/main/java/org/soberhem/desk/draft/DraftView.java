@@ -24,7 +24,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.body.EntryJudgement;
 import org.soberhem.core.body.Measure;
 import org.soberhem.core.costume.Garment;
@@ -42,7 +41,9 @@ import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
+import org.soberhem.core.pattern.Seam;
 import org.soberhem.core.pattern.SeamCheck;
+import org.soberhem.core.pattern.SeamWalk;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.desk.sheet.AddGarment;
 import org.soberhem.desk.sheet.SheetEditor;
@@ -64,8 +65,9 @@ public final class DraftView extends BorderPane {
     private final PrintPanel print;
     private final Paper paper = new Paper();
     private final NumbersPanel numbers = new NumbersPanel(paper.pickProperty()::set);
-    private final ChecksPanel checks = new ChecksPanel(this::aim, this::make);
+    private final ChecksPanel checks;
     private final SumPaper sumPaper = new SumPaper();
+    private final SeamWalkPaper seamWalk;
     private final SumsPanel sums;
     private final AlterPanel alter;
     private final SheetPanel sheet;
@@ -89,6 +91,11 @@ public final class DraftView extends BorderPane {
     private int step;
     private boolean walking;
     private Optional<Pattern> preview = Optional.empty();
+
+    /** A state that the preview is compared with instead of the pattern as it stands. */
+    private Optional<Pattern> beneath = Optional.empty();
+
+    private Optional<Seam> walkedSeam = Optional.empty();
     private String shownGarment = "";
     private String overlaysFor = "";
 
@@ -102,8 +109,11 @@ public final class DraftView extends BorderPane {
         this.print = print;
         getStyleClass().add("draft-view");
         sums = new SumsPanel(studio, files, sumPaper);
-        alter = new AlterPanel(this::preview, this::make, this::nameVersion);
-        whatIf = new WhatIfPanel(studio, this::preview);
+        AlterDesk alterDesk = new AlterDesk(studio);
+        alter = new AlterPanel(studio, alterDesk, this::preview);
+        checks = new ChecksPanel(this::aim, alterDesk::make, this::walkSeam);
+        seamWalk = new SeamWalkPaper(alterDesk::make, this::leaveSeam);
+        whatIf = new WhatIfPanel(studio, after -> preview(after, Optional.empty()));
         sheet = new SheetPanel(studio, this::changeSheet, this::addGarment);
         add = new AddGarment(studio);
         editor = new SheetEditor(studio);
@@ -113,8 +123,9 @@ public final class DraftView extends BorderPane {
         foot = new VBox(shelf, line);
         shelf.setPadding(new Insets(8, 12, 8, 12));
         shelf.getStyleClass().add("foot");
-        setCenter(new StackPane(paper, zoom, sumPaper, add, editor));
+        setCenter(new StackPane(paper, zoom, sumPaper, seamWalk, add, editor));
         Parts.show(sumPaper, false);
+        Parts.show(seamWalk, false);
         Parts.show(add, false);
         Parts.show(editor, false);
         fillSide();
@@ -132,7 +143,11 @@ public final class DraftView extends BorderPane {
         studio.formatProperty().addListener((was, before, now) -> refresh());
         studio.garmentProperty().addListener((was, before, now) -> refresh());
         studio.targetProperty().addListener((was, before, now) -> {
-            if (now.startsWith(Obstacle.SUM)) {
+            if (now.startsWith(Obstacle.ALTERATION)) {
+                select(alter);
+                refresh();
+                alter.open(Integer.parseInt(now.substring(Obstacle.ALTERATION.length())));
+            } else if (now.startsWith(Obstacle.SUM)) {
                 sums.choose(now.substring(Obstacle.SUM.length()));
                 select(sums);
                 refresh();
@@ -177,7 +192,9 @@ public final class DraftView extends BorderPane {
         ScrollPane scroll = Parts.scroll(way);
         way.setPadding(new Insets(8, 0, 8, 0));
         scroll.prefHeightProperty()
-                .bind(Bindings.when(sums.visibleProperty()).then(120).otherwise(250));
+                .bind(Bindings.when(sums.visibleProperty().or(alter.visibleProperty()))
+                        .then(120)
+                        .otherwise(250));
         scroll.minHeightProperty().bind(scroll.prefHeightProperty());
         scroll.getStyleClass().add("foot");
         side.getChildren().addAll(heads, panel, scroll);
@@ -238,6 +255,9 @@ public final class DraftView extends BorderPane {
         if (page && !sums.isVisible()) {
             walkBy(event.getCode() == KeyCode.PAGE_DOWN ? 1 : -1);
             event.consume();
+        } else if (event.getCode() == KeyCode.ESCAPE && walkedSeam.isPresent()) {
+            leaveSeam();
+            event.consume();
         } else if (event.getCode() == KeyCode.ESCAPE && (walking || add.isVisible())) {
             Parts.show(add, false);
             leaveWalk();
@@ -266,8 +286,10 @@ public final class DraftView extends BorderPane {
             Parts.show(part, work.isPresent());
         }
         Parts.show(sumPaper, work.isPresent() && sums.isVisible());
-        Parts.show(foot, work.isPresent() && !folded);
+        // An alteration is made on the draft as it is: its words need the room of the tapes.
+        Parts.show(foot, work.isPresent() && !folded && !alter.isVisible());
         Parts.show(side, work.isEmpty() || !folded);
+        showSeam(work);
         setLeft(null);
         if (work.isEmpty()) {
             player.stop();
@@ -312,7 +334,7 @@ public final class DraftView extends BorderPane {
         } else if (sums.isVisible()) {
             sums.show(work, garment);
         } else if (alter.isVisible()) {
-            alter.show(work, garment, studio.format());
+            alter.show(work, garment);
         } else if (sheet.isVisible()) {
             sheet.show(work, garment);
         } else if (whatIf.isVisible()) {
@@ -363,17 +385,51 @@ public final class DraftView extends BorderPane {
                 seam.seam().second().forEach(ref -> troubled.add(ref.toString()));
             }
         }
+        boolean previewing = preview.isPresent() && (alter.isVisible() || whatIf.isVisible());
+        // Where pieces come or go, or two versions are compared, what is looked at is drawn firmly and what it is
+        // compared with is the ghost.
+        boolean firmly = previewing
+                && (beneath.isPresent()
+                        || !preview.get().names().equals(work.pattern().names()));
+        Pattern shown = firmly ? preview.get() : work.pattern();
         Optional<Pattern> ghost =
-                preview.isPresent() && (alter.isVisible() || whatIf.isVisible()) ? preview : start(work, garment);
+                firmly ? beneath.or(() -> Optional.of(work.pattern())) : previewing ? preview : start(work, garment);
         paper.show(new Paper.Scene(
                 shownGarment,
-                work.pattern(),
+                shown,
                 walking ? Optional.empty() : ghost,
                 work.draft().plates(),
                 steps,
                 walking ? Optional.of(step + 1) : Optional.empty(),
                 walking ? List.of() : troubled,
                 studio.format()));
+    }
+
+    private void walkSeam(SeamCheck check) {
+        walkedSeam = Optional.of(check.seam());
+        refresh();
+    }
+
+    private void leaveSeam() {
+        walkedSeam = Optional.empty();
+        seamWalk.leave();
+        refresh();
+    }
+
+    /** Shows the seam that is walked as it now is; it is left with the checks, or when it is gone. */
+    private void showSeam(Optional<Work> work) {
+        Optional<SeamCheck> check = walkedSeam
+                .filter(seam -> checks.isVisible())
+                .flatMap(seam -> work.flatMap(shown -> shown.seams().stream()
+                        .filter(each -> each.seam().equals(seam))
+                        .findFirst()));
+        if (check.isPresent()) {
+            seamWalk.show(SeamWalk.of(work.orElseThrow().pattern(), check.get()), studio.format());
+        } else if (walkedSeam.isPresent()) {
+            walkedSeam = Optional.empty();
+            seamWalk.leave();
+        }
+        Parts.show(seamWalk, check.isPresent());
     }
 
     /** The state to compare with: the pattern on the kept readings while one is tried, else the latest version. */
@@ -385,16 +441,6 @@ public final class DraftView extends BorderPane {
         return latest.flatMap(version -> studio.work(garment, version))
                 .map(Work::pattern)
                 .filter(pattern -> !pattern.equals(work.pattern()));
-    }
-
-    private void make(Alteration alteration) {
-        preview = Optional.empty();
-        alter.cleared();
-        studio.alter(studio.garmentProperty().get(), alteration);
-    }
-
-    private void nameVersion() {
-        studio.nameVersion(studio.garmentProperty().get(), "named on the draft");
     }
 
     private void addGarment() {
@@ -431,11 +477,12 @@ public final class DraftView extends BorderPane {
                         now.costume().garment(studio.garmentProperty().get()).orElseThrow()));
     }
 
-    private void preview(Optional<Pattern> after) {
-        if (preview.equals(after)) {
+    private void preview(Optional<Pattern> after, Optional<Pattern> over) {
+        if (preview.equals(after) && beneath.equals(over)) {
             return;
         }
         preview = after;
+        beneath = over;
         redraw();
     }
 

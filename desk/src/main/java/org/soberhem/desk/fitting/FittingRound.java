@@ -106,13 +106,12 @@ public final class FittingRound {
         Map<String, Integer> versions = new TreeMap<>();
         for (String name : garments) {
             Garment garment = changed.garment(name).orElseThrow();
-            if (garment.latest().isEmpty()
-                    || !garment.latest().get().alterations().equals(garment.alterations())) {
+            if (!garment.isNamed()) {
                 Work work = studio.kept(garment).orElseThrow();
-                garment = garment.withVersion(studio.today(), "cut as a mock-up", work.inputs());
+                garment = garment.withVersion(studio.today(), "cut as a mock-up", work.inputs(), work.pattern());
                 changed = changed.with(garment);
             }
-            versions.put(name, garment.latest().orElseThrow().number());
+            versions.put(name, garment.base());
         }
         int number = costume().fittings().size() + 1;
         Fitting fitting = new Fitting(
@@ -294,12 +293,13 @@ public final class FittingRound {
         Logged logged = chosen().orElseThrow();
         Garment garment = costume().garment(logged.remark().garment()).orElseThrow();
         Work work = studio.kept(garment).orElseThrow();
-        Optional<Sentence> refusal = alteration.apply(work.pattern()).refusal();
-        if (refusal.isPresent()) {
-            return refusal;
+        Outcome outcome = alteration.apply(work.pattern());
+        if (outcome.refusal().isPresent()) {
+            return outcome.refusal();
         }
         Garment altered = garment.with(alteration)
-                .withVersion(studio.today(), "after fitting " + logged.fitting().number(), work.inputs());
+                .withVersion(
+                        studio.today(), "after fitting " + logged.fitting().number(), work.inputs(), outcome.pattern());
         Version version = altered.latest().orElseThrow();
         Remark decided = logged.remark()
                 .withDecision(new Remark.Decision(

@@ -17,6 +17,7 @@ import javafx.event.ActionEvent;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.image.PixelReader;
@@ -79,14 +80,16 @@ public final class Tour extends Application {
                 studio.darkProperty().set(true);
             }),
             new Stop("draft-alter", (studio, scene) -> {
-                show(studio, "keeper-1907", "Blouse", "DRAFT");
+                show(studio, "secretary-1906", "Blouse", "DRAFT");
                 open(scene, "alter");
-                ((TextField) scene.lookup("#alter-amount-0")).setText("1");
-                ((TextField) scene.lookup("#alter-amount-2")).setText("2");
+                ((TextField) scene.lookup("#alter-find")).setText("two-piece");
+                press(scene, "alter-usual");
             }),
             new Stop("draft-checks", (studio, scene) -> {
-                show(studio, "keeper-1907", "Blouse", "DRAFT");
+                show(studio, "visit-1869", "Bodice", "DRAFT");
                 open(scene, "checks");
+                press(scene, "walk-2");
+                ((Slider) scene.lookup("#seam-slider")).setValue(0.5);
             }),
             new Stop("draft-sums", (studio, scene) -> {
                 show(studio, "quay-1861", "Skirt", "DRAFT");

@@ -414,7 +414,7 @@ public final class Studio {
                 words,
                 inWayText(now.inTheWay()),
                 Costume.class,
-                line -> costumes.put(line.id(), line));
+                line -> costumes.computeIfPresent(line.id(), (id, now) -> unlessGone(line, now)));
     }
 
     /** Keeps a changed wearer. */
@@ -427,7 +427,14 @@ public final class Studio {
             refresh(situation().costume());
         }
         keeper.keep(
-                WEARER, changed.id(), changed, action, words, "[]", Wearer.class, line -> wearers.put(line.id(), line));
+                WEARER,
+                changed.id(),
+                changed,
+                action,
+                words,
+                "[]",
+                Wearer.class,
+                line -> wearers.computeIfPresent(line.id(), (id, now) -> unlessGone(line, now)));
     }
 
     /** Keeps changed stacks, charts or preferences of the maker. */
@@ -444,7 +451,13 @@ public final class Studio {
         if (situation() != null) {
             refresh(situation().costume());
         }
-        keeper.keep(MAKER, MAKERS_ID, changed, action, words, "[]", Maker.class, line -> maker = line);
+        keeper.keep(
+                MAKER, MAKERS_ID, changed, action, words, "[]", Maker.class, line -> maker = unlessGone(line, maker));
+    }
+
+    /** Word that a value is kept comes after the fact: it does not bring back what was taken back or changed since. */
+    private static <T> Line<T> unlessGone(Line<T> kept, Line<T> now) {
+        return kept.value().equals(now.value()) ? kept : now;
     }
 
     private String inWayText(List<Obstacle> obstacles) {
@@ -502,13 +515,6 @@ public final class Studio {
         }
     }
 
-    /** Adds an alteration to the garment at hand. */
-    public void alter(String garmentName, Alteration alteration) {
-        Costume costume = situation().costume();
-        Garment altered = costume.garment(garmentName).orElseThrow().with(alteration);
-        keep(costume.with(altered), "alter", alteration.sentence());
-    }
-
     /**
      * Chooses a setting of a garment's sheet.
      *
@@ -551,9 +557,9 @@ public final class Studio {
     public void nameVersion(String garmentName, String why) {
         Costume costume = situation().costume();
         Garment named = costume.garment(garmentName).orElseThrow();
-        Inputs inputs = kept(named).orElseThrow().inputs();
+        Work work = kept(named).orElseThrow();
         keep(
-                costume.with(named.withVersion(today(), why, inputs)),
+                costume.with(named.withVersion(today(), why, work.inputs(), work.pattern())),
                 "version",
                 Sentence.of("Named version {} of the {}", named.versions().size() + 1, garmentName));
     }
@@ -561,8 +567,7 @@ public final class Studio {
     /** Works out a garment as it was at a version; empty if it cannot be drawn. */
     public Optional<Work> work(Garment of, Version version) {
         try {
-            Garment then = new Garment(of.name(), of.sheet(), version.settings(), version.alterations(), of.versions());
-            return Optional.of(work(situation().costume().id(), then, version.inputs()));
+            return Optional.of(work(situation().costume().id(), of.takenUpAt(version), version.inputs()));
         } catch (DraftException dead) {
             return Optional.empty();
         }

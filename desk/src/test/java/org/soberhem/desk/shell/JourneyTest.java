@@ -190,11 +190,7 @@ class JourneyTest {
         openBlouse(robot);
         int made = blouse().alterations().size();
         robot.clickOn("Alter");
-        TextField first = robot.from(
-                        robot.lookup((Node n) -> n.getClass().getSimpleName().equals("AlterPanel"))
-                                .queryAll())
-                .lookup(".text-field")
-                .queryAs(TextField.class);
+        TextField first = robot.lookup("#alter-atFront").queryAs(TextField.class);
         robot.clickOn(first).write("1/2");
         robot.clickOn("Make this alteration");
         assertThat(blouse().alterations()).hasSize(made + 1);

@@ -16,6 +16,7 @@ import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Side;
+import org.soberhem.desk.draft.AlterDesk;
 
 class StudioTest {
 
@@ -35,7 +36,7 @@ class StudioTest {
         Studio studio = Studios.demo(folder);
         studio.open("keeper-1907");
         double before = backLength(studio);
-        studio.alter("Blouse", LengthenAtLevel.evenly("midriff", 50.8, Sides.BOTH));
+        new AlterDesk(studio).make(LengthenAtLevel.evenly("midriff", 50.8, Sides.BOTH));
         assertThat(backLength(studio)).isEqualTo(before + 50.8, within(1e-6));
         studio.keeper().close();
 

@@ -1,7 +1,10 @@
 package org.soberhem.files.store;
 
+import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonFormat;
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.io.ByteArrayInputStream;
@@ -13,6 +16,10 @@ import java.util.zip.GZIPInputStream;
 import java.util.zip.GZIPOutputStream;
 import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.Terms;
+import org.soberhem.core.geometry.Cubic;
+import org.soberhem.core.geometry.Line;
+import org.soberhem.core.geometry.Point;
+import org.soberhem.core.geometry.Segment;
 import org.soberhem.core.length.Length;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -25,6 +32,17 @@ final class Codec {
     @JsonIgnoreProperties("sentence")
     private interface AlterationJson {}
 
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Line.class, name = "line"),
+        @JsonSubTypes.Type(value = Cubic.class, name = "curve")
+    })
+    private interface SegmentJson {}
+
+    /** Two numbers instead of two names and two numbers: a finished pattern has thousands of places. */
+    @JsonFormat(shape = JsonFormat.Shape.ARRAY)
+    private interface PointJson {}
+
     private abstract static class LengthJson {
         @JsonCreator
         LengthJson(long nanometres) {}
@@ -36,7 +54,11 @@ final class Codec {
     private final JsonMapper mapper = JsonMapper.builder()
             .addMixIn(Alteration.class, AlterationJson.class)
             .addMixIn(Length.class, LengthJson.class)
+            .addMixIn(Segment.class, SegmentJson.class)
+            .addMixIn(Point.class, PointJson.class)
             .registerSubtypes(kinds())
+            // What a record can tell about itself is not a part of it.
+            .changeDefaultVisibility(all -> all.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
             .build();
 
     private static NamedType[] kinds() {

@@ -24,17 +24,20 @@ import org.soberhem.core.costume.Judgement;
 import org.soberhem.core.costume.Obstacle;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.costume.Tape;
+import org.soberhem.core.costume.Version;
 import org.soberhem.core.costume.Work;
 import org.soberhem.core.doubt.Doubts;
 import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.DraftException;
+import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthUnit;
+import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.core.silhouette.Verdict;
 import org.soberhem.files.library.Library;
@@ -260,10 +263,44 @@ class CostumeThreadTest {
     }
 
     @Test
+    void versions_areATree_andNothingIsCutUp() {
+        Garment garment = costume(List.of(), List.of()).garments().get(0);
+        Inputs inputs = TAPE.inputs(middle(CORSET), costume(List.of(), List.of()), Map.of());
+        Pattern drawn = Work.of(SHEET, inputs, List.of()).pattern();
+        Alteration shorter = LengthenAtLevel.evenly("midriff", -10, Sides.BOTH);
+        Alteration longer = LengthenAtLevel.evenly("midriff", 10, Sides.BOTH);
+        Garment two = garment.withVersion(DAY, "first", inputs, drawn)
+                .with(shorter)
+                .withVersion(DAY, "second", inputs, drawn);
+        Garment again = two.takenUpAt(two.version(1).orElseThrow());
+        assertThat(again.versionWords()).isEqualTo("version 1");
+        Garment three = again.with(longer).withVersion(DAY, "third", inputs, drawn);
+        assertThat(three.versions()).extracting(Version::after).containsExactly(0, 1, 1);
+        assertThat(three.versionWords()).isEqualTo("version 3");
+        assertThat(three.version(2).orElseThrow().alterations()).containsExactly(shorter);
+        Garment branch = three.branch(three.version(2).orElseThrow(), "Blouse 2", "from the blouse, version 2");
+        assertThat(branch.alterations()).containsExactly(shorter);
+        assertThat(branch.versions()).isEmpty();
+        assertThat(branch.origin()).isEqualTo("from the blouse, version 2");
+        assertThat(branch.versionWords()).isEqualTo("no version yet");
+    }
+
+    @Test
+    void alterations_areChangedAndTakenOut_inTheirPlace() {
+        Alteration one = LengthenAtLevel.evenly("midriff", 10, Sides.BOTH);
+        Alteration other = LengthenAtLevel.evenly("midriff", 20, Sides.LEFT);
+        Garment garment =
+                costume(List.of(), List.of()).garments().get(0).with(one).with(one);
+        assertThat(garment.with(1, other).alterations()).containsExactly(one, other);
+        assertThat(garment.with(1, other).without(0).alterations()).containsExactly(other);
+    }
+
+    @Test
     void version_keepsWhatItWasDrawnFrom_whenTheTapeChanges() {
         Garment garment = costume(List.of(), List.of()).garments().get(0);
-        Garment named = garment.withVersion(
-                DAY, "first mock-up", TAPE.inputs(middle(CORSET), costume(List.of(), List.of()), Map.of()));
+        Inputs inputs = TAPE.inputs(middle(CORSET), costume(List.of(), List.of()), Map.of());
+        Pattern finished = Work.of(SHEET, inputs, garment.alterations()).pattern();
+        Garment named = garment.withVersion(DAY, "first mock-up", inputs, finished);
         assertThat(named.versionWords()).isEqualTo("version 1");
         assertThat(named.with(LengthenAtLevel.evenly("midriff", 10, Sides.BOTH)).versionWords())
                 .isEqualTo("after version 1");
@@ -273,5 +310,9 @@ class CostumeThreadTest {
                 named.version(1).orElseThrow().alterations());
         assertThat(asCut.draft().scale().orElseThrow().unit()).isCloseTo(25.4, within(MM));
         assertThat(named.version(2)).isEmpty();
+        Version first = named.version(1).orElseThrow();
+        assertThat(first.differsFrom(asCut.pattern())).isFalse();
+        Alteration shorter = LengthenAtLevel.evenly("midriff", -10, Sides.BOTH);
+        assertThat(first.differsFrom(shorter.apply(asCut.pattern()).pattern())).isTrue();
     }
 }

@@ -25,6 +25,8 @@ import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Version;
+import org.soberhem.core.draft.CompiledSheet;
+import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Remark;
@@ -32,7 +34,9 @@ import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.EdgeRef;
+import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Side;
+import org.soberhem.files.library.Library;
 
 class WorkspaceTest {
 
@@ -57,6 +61,11 @@ class WorkspaceTest {
         return Wearer.of("w1", "Ida", note, List.of(set));
     }
 
+    private static Pattern pattern() {
+        CompiledSheet sheet = Library.shipped().sheet("bodice-1869").orElseThrow();
+        return Drafter.draft(sheet, sheet.middle()).pattern();
+    }
+
     private static Costume costume() {
         Version version = new Version(
                 1,
@@ -64,7 +73,10 @@ class WorkspaceTest {
                 "first mock-up",
                 Map.of("full-bust", Inputs.Measured.both(977.9)),
                 Map.of("stand", 25.4),
-                List.of(LengthenAtLevel.evenly("midriff", -12.7, Sides.BOTH)));
+                List.of(LengthenAtLevel.evenly("midriff", -12.7, Sides.BOTH)),
+                "draft: y",
+                0,
+                Optional.of(pattern()));
         Garment blouse = new Garment(
                 "Blouse",
                 "draft: x",

@@ -1,0 +1,269 @@
+package org.soberhem.desk.draft;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.css.PseudoClass;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Control;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import org.soberhem.core.alter.Alteration;
+import org.soberhem.core.alter.AlterationKind;
+import org.soberhem.core.alter.AlterationKind.As;
+import org.soberhem.core.alter.AlterationKind.Ask;
+import org.soberhem.core.alter.Places;
+import org.soberhem.core.alter.Sides;
+import org.soberhem.core.alter.Terms;
+import org.soberhem.core.length.Length;
+import org.soberhem.core.length.LengthEntry;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.length.LengthFormatException;
+import org.soberhem.core.pattern.EdgeRef;
+import org.soberhem.core.pattern.Pattern;
+import org.soberhem.desk.widget.Parts;
+
+/** What one alteration asks: its places, amounts and side. */
+final class AlterForm extends VBox {
+
+    private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
+
+    /** One question with what answers it. */
+    private record Field(Ask ask, Control control, Supplier<Optional<Object>> answer) {}
+
+    private final Supplier<LengthFormat> format;
+    private final Runnable changed;
+    private final ChoiceBox<Sides> sides = new ChoiceBox<>();
+    private final List<Field> fields = new ArrayList<>();
+    private Optional<AlterationKind> kind = Optional.empty();
+    private Pattern pattern;
+    private boolean filling;
+
+    /**
+     * @param format how lengths are typed and shown
+     * @param changed called when an answer changed
+     */
+    AlterForm(Supplier<LengthFormat> format, Runnable changed) {
+        super(8);
+        this.format = format;
+        this.changed = changed;
+        sides.setId("alter-sides");
+        sides.getItems().setAll(Sides.values());
+        sides.setConverter(Parts.words(Sides::words));
+        sides.setValue(Sides.BOTH);
+        sides.valueProperty().addListener((was, before, now) -> tell());
+    }
+
+    private void tell() {
+        if (!filling) {
+            changed.run();
+        }
+    }
+
+    /** Asks what an alteration of a kind needs on a pattern, beginning with the usual places and no amounts. */
+    void ask(AlterationKind wanted, Pattern on) {
+        show(wanted, on, wanted.usual(on).orElse(Map.of()), Sides.BOTH, false);
+    }
+
+    /** Shows an alteration that was made, to be changed. */
+    void show(AlterationKind wanted, Pattern on, Alteration made) {
+        show(wanted, on, wanted.answers(made).orElseThrow(), made.sides(), true);
+    }
+
+    private void show(AlterationKind wanted, Pattern on, Map<String, Object> answers, Sides side, boolean amounts) {
+        filling = true;
+        kind = Optional.of(wanted);
+        pattern = on;
+        fields.clear();
+        getChildren().clear();
+        FlowPane numbers = new FlowPane(10, 6);
+        for (Ask ask : wanted.asks()) {
+            boolean given = answers.containsKey(ask.name()) && (amounts || ask.as() != As.LENGTH);
+            Field field = field(ask, given ? Optional.of(answers.get(ask.name())) : Optional.empty());
+            field.control().setId("alter-" + ask.name());
+            fields.add(field);
+            Label words = Parts.label(ask.words(), "small", "soft");
+            VBox box = new VBox(2, words, field.control());
+            if (ask.as().isPlace()) {
+                field.control().setMaxWidth(Double.MAX_VALUE);
+                getChildren().add(box);
+            } else {
+                numbers.getChildren().add(box);
+            }
+        }
+        sides.setValue(side);
+        numbers.getChildren().add(new VBox(2, Parts.label("made on", "small", "soft"), sides));
+        getChildren().add(numbers);
+        filling = false;
+        changed.run();
+    }
+
+    private Field field(Ask ask, Optional<Object> given) {
+        if (ask.as().isPlace()) {
+            return place(ask, given);
+        }
+        return switch (ask.as()) {
+            case SWITCH -> {
+                CheckBox box = new CheckBox();
+                box.setSelected(Boolean.TRUE.equals(given.orElse(ask.usual())));
+                box.selectedProperty().addListener((was, before, now) -> tell());
+                yield new Field(ask, box, () -> Optional.of(box.isSelected()));
+            }
+            case WAY -> way(ask, given);
+            default -> number(ask, given);
+        };
+    }
+
+    private Field place(Ask ask, Optional<Object> given) {
+        ChoiceBox<Object> choice = new ChoiceBox<>();
+        choice.setConverter(Parts.words(AlterForm::words));
+        choice.getItems().setAll(places(ask));
+        choice.setValue(given.or(() -> ask.preferred(choice.getItems(), answered()))
+                .orElse(choice.getItems().isEmpty() ? null : choice.getItems().get(0)));
+        choice.valueProperty().addListener((was, before, now) -> {
+            fields.stream().filter(field -> field.ask().as() == As.OPPOSITE).forEach(this::offerAgain);
+            tell();
+        });
+        return new Field(ask, choice, () -> Optional.ofNullable(choice.getValue()));
+    }
+
+    private List<Object> places(Ask ask) {
+        Optional<String> piece = answered().stream().findFirst().map(AlterationKind::pieceOf);
+        return Places.of(pattern, ask.as(), piece);
+    }
+
+    private Collection<Object> answered() {
+        return fields.stream()
+                .filter(field -> field.ask().as().isPlace())
+                .flatMap(field -> field.answer().get().stream())
+                .toList();
+    }
+
+    /** Another piece was chosen: its other edges are offered. */
+    @SuppressWarnings("unchecked")
+    private void offerAgain(Field field) {
+        ChoiceBox<Object> choice = (ChoiceBox<Object>) field.control();
+        List<Object> places = places(field.ask());
+        if (!choice.getItems().equals(places)) {
+            Object was = choice.getValue();
+            choice.getItems().setAll(places);
+            choice.setValue(
+                    places.contains(was)
+                            ? was
+                            : field.ask()
+                                    .preferred(places, answered())
+                                    .orElse(places.isEmpty() ? null : places.get(0)));
+        }
+    }
+
+    private static String words(Object place) {
+        return place instanceof EdgeRef ref ? ref.words() : place.toString();
+    }
+
+    private Field way(Ask ask, Optional<Object> given) {
+        ChoiceBox<Object> choice = new ChoiceBox<>();
+        choice.setConverter(
+                Parts.words(value -> value.toString().toLowerCase(Locale.ROOT).replace('_', ' ')));
+        List<Object> ways = Terms.ways(kind.orElseThrow().does(), ask.name());
+        choice.getItems().setAll(ways);
+        Object wanted = given.orElse(ask.usual());
+        choice.setValue(ways.stream()
+                .filter(way -> way.toString().equalsIgnoreCase(wanted.toString().replace('-', '_')))
+                .findFirst()
+                .orElse(ways.get(0)));
+        choice.valueProperty().addListener((was, before, now) -> tell());
+        return new Field(ask, choice, () -> Optional.of(choice.getValue()));
+    }
+
+    private Field number(Ask ask, Optional<Object> given) {
+        TextField field = new TextField();
+        field.setPrefColumnCount(6);
+        field.setText(given.map(value -> text(ask, value)).orElse(""));
+        field.setPromptText(text(ask, ask.usual()));
+        field.textProperty().addListener((was, before, now) -> tell());
+        return new Field(ask, field, () -> read(ask, field));
+    }
+
+    private String text(Ask ask, Object value) {
+        double number = ((Number) value).doubleValue();
+        if (ask.as() == As.LENGTH) {
+            return format.get().number(Length.ofMillimetres(number));
+        }
+        return number == Math.rint(number) ? String.valueOf((long) number) : String.valueOf(number);
+    }
+
+    private Optional<Object> read(Ask ask, TextField field) {
+        field.pseudoClassStateChanged(WRONG, false);
+        String typed = field.getText().strip();
+        if (typed.isEmpty()) {
+            return ask.as() == As.LENGTH ? Optional.of(0.0) : Optional.of(ask.usual());
+        }
+        try {
+            return Optional.of(
+                    ask.as() == As.LENGTH
+                            ? LengthEntry.parse(typed, format.get().unit())
+                                    .value()
+                                    .toMillimetres()
+                            : Double.parseDouble(typed.replace(',', '.')));
+        } catch (LengthFormatException | NumberFormatException unfinished) {
+            field.pseudoClassStateChanged(WRONG, true);
+            return Optional.empty();
+        }
+    }
+
+    /** Says whether a length is asked and none is typed yet. */
+    boolean isEmpty() {
+        List<Field> lengths =
+                fields.stream().filter(field -> field.ask().as() == As.LENGTH).toList();
+        return !lengths.isEmpty()
+                && lengths.stream()
+                        .allMatch(
+                                field -> ((TextField) field.control()).getText().isBlank());
+    }
+
+    /** Puts the usual amounts in. */
+    void fillUsual() {
+        filling = true;
+        fields.stream()
+                .filter(field -> field.ask().as() == As.LENGTH)
+                .forEach(field -> ((TextField) field.control())
+                        .setText(text(field.ask(), field.ask().usual())));
+        filling = false;
+        changed.run();
+    }
+
+    /** Empties the amounts after an alteration was made. */
+    void clear() {
+        filling = true;
+        fields.stream()
+                .filter(field -> field.ask().as() == As.LENGTH)
+                .forEach(field -> ((TextField) field.control()).setText(""));
+        filling = false;
+        changed.run();
+    }
+
+    /**
+     * Returns the alteration as it is answered; empty while an answer is missing or cannot be read.
+     *
+     * @throws IllegalArgumentException if an answer is out of its limits; the message says which
+     */
+    Optional<Alteration> alteration() {
+        Map<String, Object> answers = new LinkedHashMap<>();
+        for (Field field : fields) {
+            Optional<Object> answer = field.answer().get();
+            if (answer.isEmpty()) {
+                return Optional.empty();
+            }
+            answers.put(field.ask().name(), answer.get());
+        }
+        return kind.map(each -> each.make(answers, sides.getValue()));
+    }
+}
