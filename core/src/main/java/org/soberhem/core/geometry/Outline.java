@@ -4,8 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.predicate.RectangleIntersects;
 import org.locationtech.jts.operation.valid.IsSimpleOp;
 
 /**
@@ -96,5 +99,12 @@ public record Outline(List<Point> corners) {
     public boolean contains(Point place) {
         List<Double> cuts = cuts(place, new Point(1, 0));
         return cuts.stream().filter(cut -> cut > 0).count() % 2 == 1;
+    }
+
+    /** Says whether anything of the area inside lies in a box. */
+    public boolean touches(Box box) {
+        return RectangleIntersects.intersects(
+                (Polygon) FACTORY.toGeometry(new Envelope(box.minX(), box.maxX(), box.minY(), box.maxY())),
+                FACTORY.createPolygon(ring()));
     }
 }

@@ -15,14 +15,20 @@ import org.soberhem.core.size.SizeChart;
  * @param charts own size charts
  * @param months after how many months a wearer is measured again
  * @param sheets own draft sheets as written, finished or not, by id
+ * @param square what the test square of 100 mm measured on the paper that was printed last, in millimetres
  */
-public record Maker(List<LayerStack> stacks, List<SizeChart> charts, int months, Map<String, String> sheets) {
+public record Maker(
+        List<LayerStack> stacks, List<SizeChart> charts, int months, Map<String, String> sheets, double square) {
+
+    /** Side of the test square on printed paper, in millimetres. */
+    public static final double SQUARE = 100;
 
     /** One who has added nothing yet; measurements a few months old are taken again (common practice). */
-    public static final Maker NEW = new Maker(List.of(), List.of(), 6, Map.of());
+    public static final Maker NEW = new Maker(List.of(), List.of(), 6, Map.of(), SQUARE);
 
-    // Makers of older workspaces lack the sheets.
+    // Makers of older workspaces lack the sheets and the square.
     public Maker {
+        square = square == 0 ? SQUARE : square;
         sheets = sheets == null ? Map.of() : Collections.unmodifiableMap(new LinkedHashMap<>(sheets));
         stacks = List.copyOf(stacks);
         charts = List.copyOf(charts);
@@ -33,7 +39,7 @@ public record Maker(List<LayerStack> stacks, List<SizeChart> charts, int months,
         List<LayerStack> all = new ArrayList<>(stacks);
         all.removeIf(other -> other.id().equals(stack.id()));
         all.add(stack);
-        return new Maker(all, charts, months, sheets);
+        return new Maker(all, charts, months, sheets, square);
     }
 
     /** Returns the maker with a chart put in the place of the one with the same title, or added. */
@@ -41,23 +47,28 @@ public record Maker(List<LayerStack> stacks, List<SizeChart> charts, int months,
         List<SizeChart> all = new ArrayList<>(charts);
         all.removeIf(other -> other.title().equals(chart.title()));
         all.add(chart);
-        return new Maker(stacks, all, months, sheets);
+        return new Maker(stacks, all, months, sheets, square);
     }
 
     public Maker measuringAfter(int otherMonths) {
-        return new Maker(stacks, charts, otherMonths, sheets);
+        return new Maker(stacks, charts, otherMonths, sheets, square);
     }
 
     /** Returns the maker with a sheet as written put in the place of the one with the same id, or added. */
     public Maker withSheet(String id, String text) {
         Map<String, String> all = new LinkedHashMap<>(sheets);
         all.put(id, text);
-        return new Maker(stacks, charts, months, all);
+        return new Maker(stacks, charts, months, all, square);
     }
 
     public Maker withoutSheet(String id) {
         Map<String, String> all = new LinkedHashMap<>(sheets);
         all.remove(id);
-        return new Maker(stacks, charts, months, all);
+        return new Maker(stacks, charts, months, all, square);
+    }
+
+    /** Returns the maker whose printer printed the test square as it was measured. */
+    public Maker printing(double measured) {
+        return new Maker(stacks, charts, months, sheets, measured);
     }
 }

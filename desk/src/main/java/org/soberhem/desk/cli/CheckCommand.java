@@ -18,14 +18,12 @@ final class CheckCommand extends Answering {
         DraftRequest.Answer answer = request.answer();
         List<String> failures = answer.failures();
         if (asJson()) {
-            out().println(PatternJson.write(
-                    answer.sheet(), answer.draft(), answer.draft().pattern(), answer.checks()));
+            out().println(PatternJson.write(answer.sheet(), answer.draft(), answer.pattern(), answer.checks()));
         } else {
             answer.checks()
                     .forEach(check -> out().println((check.passes() ? "fits    " : "FAILS   ")
                             + check.sentence().in(LengthFormat.INCH_EIGHTHS)));
-            answer.draft()
-                    .pattern()
+            answer.pattern()
                     .seamChecks()
                     .forEach(check -> out().println((check.isTrue() ? "true    " : "FAILS   ")
                             + check.sentence().in(LengthFormat.INCH_EIGHTHS)));

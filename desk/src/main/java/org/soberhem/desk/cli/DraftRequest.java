@@ -15,6 +15,7 @@ import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.draft.SheetException;
 import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.SeamCheck;
 import org.soberhem.files.exchange.FormatException;
 import org.soberhem.files.exchange.MeasureFile;
@@ -35,11 +36,17 @@ final class DraftRequest {
     @Option(names = "--set", paramLabel = "NAME=VALUE", description = "a setting of the sheet")
     private Map<String, String> settings = new LinkedHashMap<>();
 
+    @Option(
+            names = "--alter",
+            paramLabel = "ALTERATION",
+            description = "made on the draft, in order: \"take-in-seam: edge=back.side, atTop=1/2 in, sides=left\"")
+    private List<String> alterations = new ArrayList<>();
+
     /** A sheet with what it is drawn from. */
     record Asked(CompiledSheet sheet, Inputs inputs) {}
 
-    /** A drafted sheet with everything that was found wrong. */
-    record Answer(CompiledSheet sheet, Inputs inputs, Draft draft, List<CheckResult> checks) {
+    /** A drafted and altered sheet with everything that was found wrong. */
+    record Answer(CompiledSheet sheet, Inputs inputs, Draft draft, Pattern pattern, List<CheckResult> checks) {
 
         /** Returns the failed checks and untrue seams in words. */
         List<String> failures() {
@@ -47,7 +54,7 @@ final class DraftRequest {
             checks.stream()
                     .filter(check -> !check.passes())
                     .forEach(check -> failures.add(check.sentence().in(LengthFormat.INCH_EIGHTHS)));
-            draft.pattern().seamChecks().stream()
+            pattern.seamChecks().stream()
                     .filter(check -> !check.isTrue())
                     .map(SeamCheck::sentence)
                     .forEach(sentence -> failures.add(sentence.in(LengthFormat.INCH_EIGHTHS)));
@@ -98,8 +105,9 @@ final class DraftRequest {
     Answer answer() {
         Asked asked = asked();
         Draft draft = drawn(asked);
+        Pattern pattern = GivenAlterations.made(draft.pattern(), alterations);
         return new Answer(
-                asked.sheet(), asked.inputs(), draft, Checks.of(asked.sheet(), asked.inputs(), draft.pattern()));
+                asked.sheet(), asked.inputs(), draft, pattern, Checks.of(asked.sheet(), asked.inputs(), pattern));
     }
 
     static Draft drawn(Asked asked) {

@@ -21,6 +21,8 @@ import picocli.CommandLine.Command;
             WalkCommand.class,
             CompareCommand.class,
             CheckCommand.class,
+            AlterationsCommand.class,
+            TraceCommand.class,
             SumsCommand.class,
             SkirtCommand.class,
             RulerCommand.class,

@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -21,6 +22,9 @@ import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Thumbnail;
+import org.soberhem.files.exchange.FormatException;
+import org.soberhem.files.exchange.SvgOutlines;
+import org.soberhem.files.exchange.TracedSheet;
 import org.soberhem.files.sheet.SheetText;
 
 /** The shelf: all draft sheets, what each is, and the editor of the maker's own. */
@@ -166,8 +170,16 @@ public final class ShelfView extends StackPane {
 
     private void read() {
         files.read(
-                (text, name) -> {
-                    String id = studio.keepNewSheet(FileDesk.nameOf(name.replaceFirst("\\.ya?ml$", "")), text);
+                (content, name) -> {
+                    String stem = name.replaceFirst("\\.(ya?ml|svg)$", "");
+                    String text;
+                    try {
+                        text = name.endsWith(".svg") ? traced(stem, content) : content;
+                    } catch (FormatException wrong) {
+                        said.setText("Not read: " + name + ". " + wrong.getMessage());
+                        return;
+                    }
+                    String id = studio.keepNewSheet(FileDesk.nameOf(stem), text);
                     SheetText taken = SheetText.of(studio.sheetText(id));
                     said.setText(taken.problem()
                             .map(problem -> name + ", " + problem.getMessage() + ". It is kept, unfinished.")
@@ -178,5 +190,10 @@ public final class ShelfView extends StackPane {
                     refresh();
                 },
                 said::setText);
+    }
+
+    /** A drawing at a stated scale becomes a sheet of its outlines. */
+    private static String traced(String name, String svg) {
+        return TracedSheet.write(FileDesk.nameOf(name), name, SvgOutlines.read(svg, OptionalDouble.empty()));
     }
 }

@@ -414,7 +414,7 @@ public final class Studio {
                 words,
                 inWayText(now.inTheWay()),
                 Costume.class,
-                line -> costumes.computeIfPresent(line.id(), (id, now) -> unlessGone(line, now)));
+                line -> costumes.computeIfPresent(line.id(), (id, shown) -> unlessGone(line, shown)));
     }
 
     /** Keeps a changed wearer. */

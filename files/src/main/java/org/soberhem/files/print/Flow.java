@@ -21,15 +21,28 @@ final class Flow implements AutoCloseable {
     /** Size of the words of a sketch. */
     private static final double WORDS = 3;
 
-    private final PDDocument document = new PDDocument();
-    private final PDFont font = Pen.font(document);
+    private final PDDocument document;
+    private final PDFont font;
     private final PaperSize paper;
     private Pen pen;
     private double y;
 
     Flow(PaperSize paper) {
+        this(new PDDocument(), null, paper);
+    }
+
+    /** Adds pages to a document that is being written; it stays open when the flow is {@link #ended}. */
+    Flow(PDDocument document, PDFont known, PaperSize paper) {
+        this.document = document;
         this.paper = paper;
+        font = known == null ? Pen.font(document) : known;
         turn();
+    }
+
+    /** Ends the last page. */
+    void ended() {
+        pen.close();
+        pen = null;
     }
 
     private void turn() {
@@ -188,8 +201,7 @@ final class Flow implements AutoCloseable {
 
     /** Returns the finished PDF. */
     byte[] finished() {
-        pen.close();
-        pen = null;
+        ended();
         try {
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
             document.save(bytes);

@@ -8,27 +8,51 @@ import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.soberhem.core.geometry.Box;
+import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.geometry.Point;
-import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Spread;
 
 /** Prints a pattern at true size, piece by piece, tiled over pages; the first page has the test squares and the map. */
 public final class PatternPdf {
+
+    /** Length of the first page on a roll, in millimetres. */
+    private static final double FIRST = 297;
 
     private static final double JOIN = 3;
     private static final double INCH = 25.4;
 
     private PatternPdf() {}
 
-    /** The pages of one piece. */
-    public record Pages(Spread spread, Tiling tiling) {}
+    /**
+     * The pages of one piece.
+     *
+     * @param spread the piece
+     * @param tiling how it is cut into pages
+     * @param tiles pages that have something of it on them, row by row
+     */
+    public record Pages(Spread spread, Tiling tiling, List<Tiling.Tile> tiles) {}
 
-    /** Returns how the pieces of a pattern fall on pages. */
-    public static List<Pages> pages(Pattern pattern, PaperSize paper) {
-        return Spread.of(pattern).stream()
-                .map(spread -> new Pages(
-                        spread, Tiling.of(grown(spread.piece().cuttingLine().box(), 1), paper)))
-                .toList();
+    /** Returns how the pieces that are printed fall on pages; pages with nothing on them are left out. */
+    public static List<Pages> pages(PrintJob job, PaperSize paper) {
+        List<Pages> pages = new ArrayList<>();
+        double factor = job.options().factor();
+        for (Spread spread : Spread.of(job.pattern())) {
+            if (job.options().includes(spread.name())) {
+                Outline cut = spread.piece().cuttingLine();
+                Tiling tiling = Tiling.of(scaled(grown(cut.box(), 1), factor), paper);
+                pages.add(new Pages(
+                        spread,
+                        tiling,
+                        tiling.tiles().stream()
+                                .filter(tile -> cut.touches(scaled(tile.field(), 1 / factor)))
+                                .toList()));
+            }
+        }
+        return pages;
+    }
+
+    private static Box scaled(Box box, double by) {
+        return new Box(box.minX() * by, box.minY() * by, box.maxX() * by, box.maxY() * by);
     }
 
     private static Box grown(Box box, double by) {
@@ -39,10 +63,12 @@ public final class PatternPdf {
     public static byte[] write(PrintJob job, PaperSize paper) {
         try (PDDocument document = new PDDocument()) {
             PDFont font = Pen.font(document);
-            List<Pages> all = pages(job.pattern(), paper);
-            cover(document, font, job, paper, all);
+            List<Pages> all = pages(job, paper);
+            PaperSize first = paper.cutFor(FIRST);
+            cover(document, font, job, first, all);
+            CutList.write(document, font, job, first, all);
             for (Pages pages : all) {
-                for (Tiling.Tile tile : pages.tiling().tiles()) {
+                for (Tiling.Tile tile : pages.tiles()) {
                     page(document, font, job, pages, tile);
                 }
             }
@@ -61,20 +87,28 @@ public final class PatternPdf {
             pen.text(job.costume(), x, 22, 8);
             pen.text(job.garment() + ", " + job.version() + ", " + job.date(), x, 31, 5);
             pen.text("Print at 100 %, without fitting to the page, and measure both squares before you cut.", x, 40, 4);
-            square(pen, x, 46, 100, "10 cm");
-            square(pen, x, 152, 4 * INCH, "4 in");
+            double factor = job.options().factor();
+            square(pen, x, 46, PrintOptions.SQUARE * factor, "10 cm");
+            square(pen, x, 152, 4 * INCH * factor, "4 in");
+            if (factor != 1) {
+                pen.text(
+                        "Corrected: the square measured "
+                                + Math.round(job.options().measured() * 10) / 10.0 + " mm before.",
+                        x,
+                        44.5,
+                        3);
+            }
             List<String> lines = new ArrayList<>();
-            int pages = 1;
             for (Pages each : all) {
                 Tiling tiling = each.tiling();
-                lines.add(each.spread().name() + ": pages " + (pages + 1) + " to " + (pages + tiling.pages()) + ", "
-                        + tiling.columns() + " across, " + tiling.rows() + " down");
-                pages += tiling.pages();
+                lines.add(each.spread().name() + ": " + each.tiles().size()
+                        + (each.tiles().size() == 1 ? " page, " : " pages, ") + tiling.columns() + " across, "
+                        + tiling.rows() + " down");
             }
             for (int i = 0; i < lines.size(); i++) {
                 pen.text(lines.get(i), x + 106, 80 + i * 6, 4);
             }
-            map(pen, x + 110, 152, paper, all);
+            map(pen, x + 110, 152, paper, all, factor);
         }
     }
 
@@ -91,7 +125,7 @@ public final class PatternPdf {
     }
 
     /** Draws every piece small over the pages it is printed on. */
-    private static void map(Pen pen, double left, double top, PaperSize paper, List<Pages> all) {
+    private static void map(Pen pen, double left, double top, PaperSize paper, List<Pages> all, double factor) {
         double scale = 0.045;
         double x = 0;
         double y = 0;
@@ -110,8 +144,9 @@ public final class PatternPdf {
             double dx = x - whole.minX();
             double dy = y - whole.minY();
             pen.line(0.1);
-            for (Tiling.Tile tile : pages.tiling().tiles()) {
+            for (Tiling.Tile tile : pages.tiles()) {
                 Box f = tile.field();
+                pen.text(tile.name(), left + (f.minX() + dx) * scale + 0.5, top + (f.minY() + dy) * scale + 2, 1.8);
                 pen.polygon(
                         small(
                                 List.of(
@@ -127,7 +162,17 @@ public final class PatternPdf {
                         false);
             }
             pen.line(0.25)
-                    .polygon(small(pages.spread().piece().cuttingLine().corners(), dx, dy, left, top, scale), false);
+                    .polygon(
+                            small(
+                                    pages.spread().piece().cuttingLine().corners().stream()
+                                            .map(corner -> corner.times(factor))
+                                            .toList(),
+                                    dx,
+                                    dy,
+                                    left,
+                                    top,
+                                    scale),
+                            false);
             x += whole.width() + 60;
             tallest = Math.max(tallest, whole.height());
         }
@@ -145,7 +190,10 @@ public final class PatternPdf {
         Box field = new Box(margin, margin, paper.width() - margin, paper.height() - margin);
         try (Pen pen = Pen.onNewPage(document, paper.width(), paper.height(), font)) {
             pen.within(
-                    field, margin - tile.field().minX(), margin - tile.field().minY());
+                    field,
+                    margin - tile.field().minX(),
+                    margin - tile.field().minY(),
+                    job.options().factor());
             new PieceMarks(job, pages.spread()).draw(pen);
             pen.everywhere();
             joins(pen, pages.tiling(), tile, field);

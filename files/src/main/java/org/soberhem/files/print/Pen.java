@@ -26,6 +26,7 @@ final class Pen implements AutoCloseable {
     private final PDFont font;
     private double shiftX;
     private double shiftY;
+    private double factor = 1;
 
     private Pen(PDPageContentStream stream, double pageHeight, PDFont font) {
         this.stream = stream;
@@ -65,8 +66,8 @@ final class Pen implements AutoCloseable {
         }
     }
 
-    /** From here on shows only what lies in a box of the page, moved by a shift. */
-    void within(Box page, double moveX, double moveY) {
+    /** From here on shows only what lies in a box of the page; places are multiplied by a factor, then moved. */
+    void within(Box page, double moveX, double moveY, double magnified) {
         run(() -> {
             stream.saveGraphicsState();
             stream.addRect(
@@ -75,12 +76,14 @@ final class Pen implements AutoCloseable {
         });
         shiftX = moveX;
         shiftY = moveY;
+        factor = magnified;
     }
 
     /** Ends {@link #within}. */
     void everywhere() {
         shiftX = 0;
         shiftY = 0;
+        factor = 1;
         run(stream::restoreGraphicsState);
     }
 
@@ -184,11 +187,11 @@ final class Pen implements AutoCloseable {
     }
 
     private float sx(Point at) {
-        return x(at.x() + shiftX);
+        return x(at.x() * factor + shiftX);
     }
 
     private float sy(Point at) {
-        return y(at.y() + shiftY);
+        return y(at.y() * factor + shiftY);
     }
 
     private float x(double millimetres) {

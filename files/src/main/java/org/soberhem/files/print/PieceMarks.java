@@ -39,9 +39,13 @@ final class PieceMarks {
     }
 
     void draw(Pen pen) {
-        pen.line(CUT).polygon(piece.cuttingLine().corners(), false);
+        boolean cut = job.options().layers().contains(PrintOptions.Layer.CUT);
+        boolean seam = job.options().layers().contains(PrintOptions.Layer.SEAM);
+        if (cut) {
+            pen.line(CUT).polygon(piece.cuttingLine().corners(), false);
+        }
         for (Edge edge : piece.edges()) {
-            if (edge.allowance() > 0) {
+            if (seam && (edge.allowance() > 0 || !cut && !piece.isFold(edge))) {
                 pen.line(SEW, 4, 2).stroke(edge.path());
             } else if (piece.isFold(edge)) {
                 pen.line(SEW, 8, 2, 1, 2).stroke(edge.path());
@@ -51,18 +55,27 @@ final class PieceMarks {
         pen.line(FINE, 3, 2);
         piece.lines().forEach(mark -> markLine(pen, mark));
         for (Dart dart : piece.darts()) {
-            pen.line(dart.point(), dart.first());
-            pen.line(dart.point(), dart.second());
+            dart.legs().forEach(pen::stroke);
         }
-        pen.line(FINE, 6, 2, 1, 2);
-        for (Level level : piece.levels().values()) {
-            pen.line(level.from(), level.to());
-            pen.text(level.name(), level.from().x() + 2, level.from().y() - 1, SMALL);
+        if (job.options().layers().contains(PrintOptions.Layer.CONSTRUCTION)) {
+            construction(pen);
         }
         pen.line(SEW);
         piece.notches().forEach(notch -> notch(pen, notch));
         grain(pen);
         label(pen);
+    }
+
+    private void construction(Pen pen) {
+        pen.line(FINE, 6, 2, 1, 2);
+        for (Level level : piece.levels().values()) {
+            pen.line(level.from(), level.to());
+            pen.text(level.name(), level.from().x() + 2, level.from().y() - 1, SMALL);
+        }
+        for (Edge edge : piece.edges()) {
+            Point at = edge.path().start();
+            pen.text(edge.from(), at.x() + 1, at.y() - 1, SMALL * 0.75);
+        }
     }
 
     private static void foldWords(Pen pen, Path path) {
@@ -147,6 +160,9 @@ final class PieceMarks {
     }
 
     private String allowanceWords() {
+        if (!job.options().layers().contains(PrintOptions.Layer.CUT)) {
+            return "no seam allowance: seam lines only";
+        }
         List<String> widths = piece.edges().stream()
                 .filter(edge -> edge.allowance() > 0)
                 .map(edge -> job.format().format(edge.allowance()))

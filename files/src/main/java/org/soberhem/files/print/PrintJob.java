@@ -13,6 +13,20 @@ import org.soberhem.core.pattern.Pattern;
  * @param date the day of printing
  * @param format how lengths are written
  * @param pattern the pieces
+ * @param options what of it is printed, and how
  */
 public record PrintJob(
-        String costume, String garment, String version, LocalDate date, LengthFormat format, Pattern pattern) {}
+        String costume,
+        String garment,
+        String version,
+        LocalDate date,
+        LengthFormat format,
+        Pattern pattern,
+        PrintOptions options) {
+
+    /** A job that prints everything by a printer that is true to size. */
+    public PrintJob(
+            String costume, String garment, String version, LocalDate date, LengthFormat format, Pattern pattern) {
+        this(costume, garment, version, date, format, pattern, PrintOptions.ALL);
+    }
+}

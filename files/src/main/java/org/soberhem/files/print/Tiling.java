@@ -31,7 +31,8 @@ public record Tiling(PaperSize paper, int columns, int rows, double left, double
     }
 
     /** Covers a box with as few pages as can be, the drawing in their middle. */
-    public static Tiling of(Box box, PaperSize paper) {
+    public static Tiling of(Box box, PaperSize given) {
+        PaperSize paper = given.cutFor(box.height() + 2 * MARGIN);
         double width = paper.width() - 2 * MARGIN;
         double height = paper.height() - 2 * MARGIN;
         int columns = count(box.width(), width);

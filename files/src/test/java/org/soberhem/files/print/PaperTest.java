@@ -10,6 +10,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -90,17 +91,17 @@ class PaperTest {
     @Test
     void cuttingLine_isReadBackAtItsTrueLength() throws Exception {
         PrintJob job = job();
-        PatternPdf.Pages cuff = PatternPdf.pages(job.pattern(), PaperSize.A3).stream()
+        PatternPdf.Pages cuff = PatternPdf.pages(job, PaperSize.A3).stream()
                 .filter(pages -> pages.spread().name().equals("cuff"))
                 .findFirst()
                 .orElseThrow();
         assertThat(cuff.tiling().pages()).isEqualTo(1);
-        int page = 2;
-        for (PatternPdf.Pages pages : PatternPdf.pages(job.pattern(), PaperSize.A3)) {
+        int page = 3;
+        for (PatternPdf.Pages pages : PatternPdf.pages(job, PaperSize.A3)) {
             if (pages.spread().name().equals("cuff")) {
                 break;
             }
-            page += pages.tiling().pages();
+            page += pages.tiles().size();
         }
         String number = String.valueOf(page);
         String svg = poppler(PatternPdf.write(job, PaperSize.A3), "pdftocairo", "-svg", "-f", number, "-l", number);
@@ -136,7 +137,7 @@ class PaperTest {
     @Test
     void tiles_coverTheDrawingAndOverlap() {
         Box box = new Box(-20, 5, 480, 605);
-        for (PaperSize paper : PaperSize.values()) {
+        for (PaperSize paper : PaperSize.sheets()) {
             Tiling tiling = Tiling.of(box, paper);
             List<Tiling.Tile> tiles = tiling.tiles();
             assertThat(tiles).hasSize(tiling.pages());
@@ -177,13 +178,128 @@ class PaperTest {
 
     @Test
     void paperSizes_areThoseOfTheirStandards() {
-        Map<String, double[]> sizes =
-                Map.of("a4", new double[] {210, 297}, "letter", new double[] {8.5 * 25.4, 11 * 25.4});
+        Map<String, double[]> sizes = Map.of(
+                "a4", new double[] {210, 297},
+                "a3", new double[] {297, 420},
+                "letter", new double[] {8.5 * 25.4, 11 * 25.4},
+                "legal", new double[] {8.5 * 25.4, 14 * 25.4});
         sizes.forEach((name, size) -> {
             PaperSize paper = PaperSize.find(name).orElseThrow();
             assertThat(paper.width()).isCloseTo(size[0], within(1e-9));
             assertThat(paper.height()).isCloseTo(size[1], within(1e-9));
         });
         assertThat(PaperSize.find("foolscap")).isEmpty();
+    }
+
+    private static PrintJob job(PrintOptions options) {
+        PrintJob all = job();
+        return new PrintJob(
+                all.costume(), all.garment(), all.version(), all.date(), all.format(), all.pattern(), options);
+    }
+
+    @Test
+    void onlyChosenPieces_arePrinted_withCutListOrderAndCautions() throws Exception {
+        PrintOptions some = new PrintOptions(
+                List.of("sleeve"),
+                Set.of(PrintOptions.Layer.values()),
+                100,
+                List.of("Sew it"),
+                List.of("Mind the pins"));
+        List<PatternPdf.Pages> pages = PatternPdf.pages(job(some), PaperSize.A4);
+        assertThat(pages).singleElement().satisfies(sleeve -> {
+            assertThat(sleeve.spread().name()).isEqualTo("sleeve");
+        });
+        String text = poppler(PatternPdf.write(job(some), PaperSize.A4), "pdftotext", "-layout");
+        assertThat(text)
+                .contains("Cut list")
+                .contains("1 Sew it")
+                .contains("1 Mind the pins")
+                .doesNotContain("collar band");
+    }
+
+    @Test
+    void pagesWithNothingOnThem_areLeftOut_andNoOthers() {
+        CompiledSheet cape = Library.shipped().sheet("cape-1860").orElseThrow();
+        PrintJob all = job();
+        PrintJob capes = new PrintJob(
+                "x",
+                "y",
+                "z",
+                all.date(),
+                all.format(),
+                Drafter.draft(cape, cape.middle()).pattern());
+        int left = 0;
+        for (PatternPdf.Pages pages : PatternPdf.pages(capes, PaperSize.A4)) {
+            left += pages.tiling().pages() - pages.tiles().size();
+            for (Tiling.Tile tile : pages.tiling().tiles()) {
+                boolean drawn = pages.spread().piece().cuttingLine().corners().stream()
+                        .anyMatch(at -> at.x() > tile.field().minX()
+                                && at.x() < tile.field().maxX()
+                                && at.y() > tile.field().minY()
+                                && at.y() < tile.field().maxY());
+                assertThat(!drawn || pages.tiles().contains(tile)).isTrue();
+            }
+        }
+        assertThat(left).isPositive();
+    }
+
+    @Test
+    void squareThatMeasured98_correctsTheNextPrint() throws Exception {
+        PrintOptions corrected =
+                new PrintOptions(List.of("cuff"), Set.of(PrintOptions.Layer.values()), 98, List.of(), List.of());
+        byte[] pdf = PatternPdf.write(job(corrected), PaperSize.A3);
+        List<List<Double>> polygons = sides(poppler(pdf, "pdftocairo", "-svg", "-f", "1", "-l", "1"));
+        // A printer that makes 98 of 100 makes 100 of this.
+        assertThat(polygons).anySatisfy(square -> allSides(square, 100 / 0.98));
+        Box box = PatternPdf.pages(job(corrected), PaperSize.A3)
+                .get(0)
+                .spread()
+                .piece()
+                .cuttingLine()
+                .box();
+        double around = 2 * (box.width() + box.height()) / 0.98;
+        assertThat(sides(poppler(pdf, "pdftocairo", "-svg", "-f", "3", "-l", "3")))
+                .anySatisfy(outline -> assertThat(outline.stream()
+                                .mapToDouble(Double::doubleValue)
+                                .sum())
+                        .isCloseTo(around, within(0.1)));
+    }
+
+    @Test
+    void squareThatNoPrinterMakes_isRefused() {
+        assertThatThrownBy(() -> new PrintOptions(List.of(), Set.of(), 60, List.of(), List.of()))
+                .hasMessageContaining("without fitting to the page");
+    }
+
+    @Test
+    void roll_hasEveryPieceOnOneSheet_asLongAsItNeeds() {
+        for (PatternPdf.Pages pages : PatternPdf.pages(job(), PaperSize.roll(914.4))) {
+            assertThat(pages.tiles()).hasSize(1);
+            Box box = pages.spread().piece().cuttingLine().box();
+            assertThat(pages.tiling().paper().height())
+                    .isCloseTo(Math.max(PaperSize.NARROWEST, box.height() + 2 + 2 * Tiling.MARGIN), within(1e-6));
+        }
+        assertThat(PatternPdf.write(job(), PaperSize.roll(610))).isNotEmpty();
+        assertThatThrownBy(() -> PaperSize.roll(80)).hasMessageContaining("200 mm to 2000 mm");
+    }
+
+    @Test
+    void seamLinesOnly_haveNoCuttingLine_andSaySo() throws Exception {
+        PrintOptions seams =
+                new PrintOptions(List.of("cuff"), Set.of(PrintOptions.Layer.SEAM), 100, List.of(), List.of());
+        byte[] pdf = PatternPdf.write(job(seams), PaperSize.A3);
+        assertThat(poppler(pdf, "pdftotext", "-layout")).contains("no seam allowance: seam lines only");
+        Box cut = PatternPdf.pages(job(seams), PaperSize.A3)
+                .get(0)
+                .spread()
+                .piece()
+                .cuttingLine()
+                .box();
+        double around = 2 * (cut.width() + cut.height());
+        assertThat(sides(poppler(pdf, "pdftocairo", "-svg", "-f", "3", "-l", "3")))
+                .noneSatisfy(outline -> assertThat(outline.stream()
+                                .mapToDouble(Double::doubleValue)
+                                .sum())
+                        .isCloseTo(around, within(1.0)));
     }
 }
