@@ -15,6 +15,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.length.LengthFormat;
