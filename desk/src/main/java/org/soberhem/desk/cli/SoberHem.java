@@ -61,6 +61,7 @@ public final class SoberHem implements Runnable {
     public static int execute(String[] args, PrintWriter out, PrintWriter err, Consumer<Path> tour) {
         CommandLine line = new CommandLine(new SoberHem())
                 .addSubcommand(new TourCommand(tour))
+                .setCaseInsensitiveEnumValuesAllowed(true)
                 .setOut(out)
                 .setErr(err)
                 .setExecutionExceptionHandler((failure, command, parsed) -> {

@@ -192,7 +192,9 @@ public final class DraftView extends BorderPane {
         ScrollPane scroll = Parts.scroll(way);
         way.setPadding(new Insets(8, 0, 8, 0));
         scroll.prefHeightProperty()
-                .bind(Bindings.when(sums.visibleProperty().or(alter.visibleProperty()))
+                .bind(Bindings.when(sums.visibleProperty()
+                                .or(alter.visibleProperty())
+                                .or(print.visibleProperty()))
                         .then(120)
                         .otherwise(250));
         scroll.minHeightProperty().bind(scroll.prefHeightProperty());
@@ -286,8 +288,8 @@ public final class DraftView extends BorderPane {
             Parts.show(part, work.isPresent());
         }
         Parts.show(sumPaper, work.isPresent() && sums.isVisible());
-        // An alteration is made on the draft as it is: its words need the room of the tapes.
-        Parts.show(foot, work.isPresent() && !folded && !alter.isVisible());
+        // Altered and printed is the draft as it is: there the words need the room of the tapes.
+        Parts.show(foot, work.isPresent() && !folded && !alter.isVisible() && !print.isVisible());
         Parts.show(side, work.isEmpty() || !folded);
         showSeam(work);
         setLeft(null);

@@ -108,6 +108,9 @@ class SheetsAreTidyTest {
             piece.edges().stream()
                     .filter(edge -> List.of(Role.SHOULDER, Role.SIDE, Role.CAP, Role.UNDERARM)
                             .contains(edge.role()))
+                    // The cap of a sleeve that is drawn alone is set in the arm-hole of another garment.
+                    .filter(edge -> edge.role() != Role.CAP
+                            || !sheet.sheet().about().garment().equals("sleeve"))
                     .forEach(edge -> assertThat(joined)
                             .as("%s of %s", edge.name(), sheet.sheet().id())
                             .contains(piece.name() + "." + edge.name()));

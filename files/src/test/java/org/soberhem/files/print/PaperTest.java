@@ -220,17 +220,19 @@ class PaperTest {
 
     @Test
     void pagesWithNothingOnThem_areLeftOut_andNoOthers() {
-        CompiledSheet cape = Library.shipped().sheet("cape-1860").orElseThrow();
-        PrintJob all = job();
-        PrintJob capes = new PrintJob(
-                "x",
-                "y",
-                "z",
-                all.date(),
-                all.format(),
-                Drafter.draft(cape, cape.middle()).pattern());
         int left = 0;
-        for (PatternPdf.Pages pages : PatternPdf.pages(capes, PaperSize.A4)) {
+        List<PatternPdf.Pages> all = new ArrayList<>();
+        for (CompiledSheet sheet : Library.shipped().sheets()) {
+            PrintJob job = new PrintJob(
+                    "x",
+                    "y",
+                    "z",
+                    job().date(),
+                    job().format(),
+                    Drafter.draft(sheet, sheet.middle()).pattern());
+            all.addAll(PatternPdf.pages(job, PaperSize.A4));
+        }
+        for (PatternPdf.Pages pages : all) {
             left += pages.tiling().pages() - pages.tiles().size();
             for (Tiling.Tile tile : pages.tiling().tiles()) {
                 boolean drawn = pages.spread().piece().cuttingLine().corners().stream()
