@@ -39,7 +39,7 @@ public record AddYoke(String piece, double depth, double grain, Sides sides) imp
     public Pattern made(Pattern pattern) {
         Worn.bothOnly(sides);
         Piece whole = Pieces.any(pattern, piece);
-        double y = whole.seamLine().box().minY() + depth;
+        double y = whole.seamLine(Making.COARSE).box().minY() + depth;
         List<Cutting.At> places = crossed(whole, y);
         String child = Pieces.freeName(pattern, piece + "/yoke");
         Pattern cut = new Cutting(

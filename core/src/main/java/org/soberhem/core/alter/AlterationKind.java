@@ -85,11 +85,21 @@ public record AlterationKind(
      * @param least smallest answer; negative infinity if any
      * @param most largest answer
      * @param prefers for a place: words that the usual choice contains, likeliest first
+     * @param offers for a length: what one school or another takes, in millimetres
      */
-    public record Ask(String name, As as, String words, Object usual, double least, double most, List<String> prefers) {
+    public record Ask(
+            String name,
+            As as,
+            String words,
+            Object usual,
+            double least,
+            double most,
+            List<String> prefers,
+            List<Double> offers) {
 
         public Ask {
             prefers = List.copyOf(prefers);
+            offers = List.copyOf(offers);
         }
 
         /**

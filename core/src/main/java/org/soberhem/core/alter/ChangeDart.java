@@ -6,12 +6,13 @@ import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Dart;
+import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
 
 /**
- * Makes a dart wider or narrower, moves its point, or curves its legs.
+ * Makes a dart wider or narrower, until it is taken out; moves its point, or curves its legs.
  *
  * @param dart piece and dart
  * @param width added at its mouth, in millimetres; negative makes it narrower
@@ -23,7 +24,7 @@ import org.soberhem.core.pattern.Piece;
 public record ChangeDart(EdgeRef dart, double width, double down, double out, double bow, Sides sides)
         implements Alteration {
 
-    /** A dart narrower than this is nothing that can be sewn, in millimetres. */
+    /** A dart narrower than this is nothing that can be sewn: it is taken out. In millimetres. */
     private static final double LEAST = 1;
 
     @Override
@@ -51,13 +52,40 @@ public record ChangeDart(EdgeRef dart, double width, double down, double out, do
         return Worn.piece(pattern, dart.piece(), sides, this::changed);
     }
 
+    /** Takes the dart out: its mouth is closed and the edges beside it are drawn to its middle. */
+    private Piece closed(Making making, Dart old) {
+        Worn.bothOnly(sides);
+        int place = Darts.mouth(making, old);
+        Edge mouth = making.edges.get(place);
+        making.beginAt(place);
+        making.edges.remove(0);
+        making.darts.remove(old);
+        making.points.remove(mouth.to());
+        Point middle = mouth.path().atShare(0.5);
+        int last = making.edges.size() - 1;
+        Edge after = making.edges.get(0);
+        Edge before = making.edges.get(last);
+        Point endBy = middle.minus(before.path().end());
+        Point startBy = middle.minus(after.path().start());
+        making.edges.set(last, before.withPath(before.path().redrawn(Point.ORIGIN, endBy)));
+        making.edges.set(
+                0,
+                making.edges
+                        .get(0)
+                        .between(
+                                mouth.from(),
+                                after.to(),
+                                making.edges.get(0).path().redrawn(startBy, Point.ORIGIN)));
+        making.points.put(mouth.from(), middle);
+        return making.piece();
+    }
+
     private Piece changed(Piece piece) {
         Making making = new Making(piece);
         Dart old = making.dart(dart.edge());
         double is = old.first().distanceTo(old.second());
         if (is + width < LEAST) {
-            throw new Refusal(
-                    "The dart is only {} wide: close it whole by turning it into another edge or into gathers", is);
+            return closed(making, old);
         }
         Point by = new Point(out, down);
         if (width != 0) {

@@ -140,7 +140,7 @@ record Cutting(String piece, String child, At from, At to, Predicate<List<Edge>>
             part.shape = CutShape.PAIR;
             part.cut.replaceAll((use, count) -> 2 * count);
         }
-        Box all = whole.seamLine().box();
+        Box all = whole.seamLine(Making.COARSE).box();
         Box mine = part.outline().box();
         part.spans = whole.spans()
                 .map(spans -> new Spans(
@@ -161,7 +161,7 @@ record Cutting(String piece, String child, At from, At to, Predicate<List<Edge>>
     /** Tells the part that lies farther from the centre: it has no edge on the centre line. */
     static Predicate<List<Edge>> awayFromCentre(Piece piece) {
         Optional<Double> centre = piece.centreX();
-        double middle = piece.seamLine().box().middle().x();
+        double middle = piece.seamLine(Making.COARSE).box().middle().x();
         return edges -> {
             double x = Box.round(edges.stream().map(edge -> edge.path().start()).toList())
                     .middle()

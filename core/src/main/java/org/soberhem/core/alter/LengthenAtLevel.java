@@ -70,7 +70,7 @@ public record LengthenAtLevel(String level, double atFront, double atSide, doubl
     }
 
     private void refuseTooShort(Piece piece, Level line) {
-        Box box = piece.seamLine().box();
+        Box box = piece.seamLine(Making.COARSE).box();
         double below = box.maxY() - Math.max(line.from().y(), line.to().y());
         double least = Math.min(amountAt(piece, 0), amountAt(piece, 1));
         if (-least >= below) {

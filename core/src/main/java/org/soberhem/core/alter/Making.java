@@ -30,6 +30,9 @@ final class Making {
     /** Two places this near to each other are one corner, in millimetres. */
     static final double SAME_PLACE = 1e-6;
 
+    /** Coarse enough to be quick where something is only found or judged, in millimetres. */
+    static final double COARSE = 0.1;
+
     /** Lines tried on each side for the place of a grain line. */
     private static final int GRAINS = 10;
 
@@ -140,12 +143,7 @@ final class Making {
     }
 
     Outline outline() {
-        List<Point> corners = new ArrayList<>();
-        for (Edge edge : edges) {
-            List<Point> places = edge.path().flattened(0.1);
-            corners.addAll(places.subList(0, places.size() - 1));
-        }
-        return new Outline(corners);
+        return piece().seamLine(COARSE);
     }
 
     /**

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
@@ -36,7 +37,7 @@ public record Outcome(
         } catch (ArithmeticException vanished) {
             return refused(before, Sentence.of("An edge would shrink to nothing: use a smaller amount"));
         }
-        Optional<Sentence> crossing = crossing(after);
+        Optional<Sentence> crossing = crossing(before, after);
         if (crossing.isPresent()) {
             return refused(before, crossing.get());
         }
@@ -66,9 +67,16 @@ public record Outcome(
         return new Outcome(unaltered, Optional.of(why), List.of(), Optional.empty());
     }
 
-    private static Optional<Sentence> crossing(Pattern altered) {
+    /** Looks only at pieces that changed, and of two worn alike at one. */
+    private static Optional<Sentence> crossing(Pattern before, Pattern altered) {
+        List<List<Edge>> seen = new ArrayList<>();
+        before.pieces().forEach(piece -> seen.add(piece.edges()));
         for (Piece piece : altered.pieces()) {
-            Optional<Point> crossing = piece.seamLine().crossing();
+            if (seen.contains(piece.edges())) {
+                continue;
+            }
+            seen.add(piece.edges());
+            Optional<Point> crossing = piece.seamLine(Making.COARSE).crossing();
             if (crossing.isPresent()) {
                 return Optional.of(Sentence.of(
                         "The outline of the {} would cross itself {} below the top of the base line: use a smaller amount",
@@ -81,9 +89,13 @@ public record Outcome(
 
     /** Returns the seams that were true, as far as they were there, and no longer are. */
     private static List<SeamCheck> spoiled(Pattern before, Pattern after) {
+        List<SeamCheck> untrue =
+                after.seamChecks().stream().filter(check -> !check.isTrue()).toList();
+        if (untrue.isEmpty()) {
+            return untrue;
+        }
         List<SeamCheck> were = before.seamChecks();
-        return after.seamChecks().stream()
-                .filter(check -> !check.isTrue())
+        return untrue.stream()
                 .filter(check -> were.stream()
                         .filter(was -> was.seam().equals(check.seam()))
                         .allMatch(SeamCheck::isTrue))
@@ -108,7 +120,8 @@ public record Outcome(
         Together together = new Together(parts);
         try {
             Pattern whole = together.made(before);
-            boolean sound = crossing(whole).isEmpty() && spoiled(before, whole).isEmpty();
+            boolean sound =
+                    crossing(before, whole).isEmpty() && spoiled(before, whole).isEmpty();
             return sound ? Optional.of(together) : Optional.empty();
         } catch (Refusal | ArithmeticException beyond) {
             return Optional.empty();

@@ -69,7 +69,7 @@ public record PuffSleeve(String piece, double atTop, double atBottom, double rai
                 .map(edge -> Box.round(edge.path().flattened(1)))
                 .reduce(Box::union)
                 .orElseThrow();
-        Box whole = sleeve.seamLine().box();
+        Box whole = sleeve.seamLine(Making.COARSE).box();
         double middle = (cap.minX() + cap.maxX()) / 2;
         UnaryOperator<Point> to = point -> {
             double depth = Math.max(0, Math.min(1, (point.y() - cap.maxY()) / (whole.maxY() - cap.maxY())));

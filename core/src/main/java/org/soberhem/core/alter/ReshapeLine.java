@@ -83,7 +83,8 @@ public record ReshapeLine(Line line, double atFront, double atSide, double atBac
     public Pattern made(Pattern pattern) {
         if (pattern.pieces().stream().noneMatch(this::has)) {
             throw new Refusal(
-                    "No piece that lies round the body has a {}: alter an edge or a point instead", line.words);
+                    "There is no {} on any piece that lies round the body: alter an edge or a point instead",
+                    line.words);
         }
         return Worn.each(pattern, sides, this::has, this::reshaped);
     }

@@ -83,7 +83,7 @@ public record TrueSeam(EdgeRef edge, Sides sides) implements Alteration {
 
     /** Raises the top of the cap until its run has the wanted length. */
     private static Piece cap(Piece sleeve, List<EdgeRef> run, double by) {
-        double height = sleeve.seamLine().box().height();
+        double height = sleeve.seamLine(Making.COARSE).box().height();
         return halved(sleeve, run, by, -height, height, TrueSeam::raised, "the height of the cap");
     }
 

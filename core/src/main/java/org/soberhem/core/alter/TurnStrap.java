@@ -48,7 +48,8 @@ public record TurnStrap(EdgeRef edge, double degrees, Sides sides) implements Al
             throw new Refusal("The {} is not the end of a strap: choose another edge", edge.words());
         }
         Point pivot = paths.get(before).start().towards(paths.get(after).end(), 0.5);
-        double centre = piece.centreX().orElse(piece.seamLine().box().minX());
+        double centre =
+                piece.centreX().orElse(piece.seamLine(Making.COARSE).box().minX());
         Point end = paths.get(place).atShare(0.5);
         // Clockwise turns an upper end away from a centre on its left.
         double sense = (end.x() >= centre ? -1 : 1) * (end.y() < pivot.y() ? 1 : -1);

@@ -68,7 +68,7 @@ public record TwoPieceSleeve(String piece, double front, double hind, Sides side
 
     /** Says whether the front of the sleeve lies at its smaller x. */
     private static boolean isFrontLeft(Piece sleeve) {
-        double middle = sleeve.seamLine().box().middle().x();
+        double middle = sleeve.seamLine(Making.COARSE).box().middle().x();
         return sleeve.edges().stream()
                 .filter(edge -> edge.name().contains("front"))
                 .findFirst()

@@ -54,18 +54,21 @@ public record WidenPiece(String piece, double from, double to, double atTop, dou
     }
 
     private Piece opened(Piece worn) {
-        Box box = worn.seamLine().box();
+        Box box = worn.seamLine(Making.COARSE).box();
         // Shares are of the narrower of the two states, so that the same amount taken out again finds the same places.
         double breadth = box.width() + Math.min(0, Math.min(atTop, atBottom));
         if (breadth <= 0) {
             throw new Refusal("The {} is only {} wide: use a smaller amount", worn.name(), box.width());
         }
         double first = box.minX() + from * breadth;
+        // A piece that lies round the body keeps its centre; any other grows to both sides, so that its two seams stay
+        // alike.
+        double still = worn.spans().isPresent() || worn.centreX().isPresent() ? 0 : 0.5;
         UnaryOperator<Point> by = point -> {
             double amount = atTop + (atBottom - atTop) * (point.y() - box.minY()) / box.height();
             double last = first + (to - from) * breadth + Math.max(0, -amount);
             double share = point.x() <= first ? 0 : point.x() >= last ? 1 : (point.x() - first) / (last - first);
-            return new Point(amount * share, 0);
+            return new Point(amount * (share - still), 0);
         };
         return from == to ? Redrawing.moved(worn, by) : Redrawing.mapped(worn, point -> point.plus(by.apply(point)));
     }

@@ -67,9 +67,18 @@ public record Piece(
 
     /** Returns the seam line, flattened. */
     public Outline seamLine() {
+        return seamLine(Allowance.FLATNESS);
+    }
+
+    /**
+     * Returns the seam line, flattened.
+     *
+     * @param tolerance greatest distance of a chord from its arc, in millimetres
+     */
+    public Outline seamLine(double tolerance) {
         List<Point> corners = new ArrayList<>();
         for (Edge edge : edges) {
-            List<Point> points = edge.path().flattened(Allowance.FLATNESS);
+            List<Point> points = edge.path().flattened(tolerance);
             corners.addAll(points.subList(0, points.size() - 1));
         }
         return new Outline(corners);

@@ -118,7 +118,7 @@ class AlterationRulesTest {
                 .contains("cannot be opened");
         assertThat(refusal(new WidenPiece("trousers", 0, 1, 5, 5, Sides.BOTH))).contains("no piece \"trousers\"");
         assertThat(refusal(new ReshapeLine(ReshapeLine.Line.HEM, 5, 5, 5, Sides.BOTH)))
-                .contains("has a hem");
+                .contains("There is no hem");
         assertThat(refusal(new SlashAndFan(edge("sleeve.wrist"), "wrist", 2, 5, true, Sides.BOTH)))
                 .contains("choose two edges");
         assertThat(refusal(new GrowthTuck("bust", 0, Sides.BOTH))).contains("must have a depth");
@@ -332,6 +332,15 @@ class AlterationRulesTest {
     }
 
     @Test
+    void sleeveWidened_atTheUpperArmOnly_keepsItsSeamsAlike() {
+        Pattern after = done(new WidenPiece("sleeve", 0, 1, 24, 0, Sides.BOTH));
+        assertThat(after.length(edge("sleeve.seam-back"), Side.LEFT))
+                .isCloseTo(after.length(edge("sleeve.seam-front"), Side.LEFT), within(MM));
+        assertThat(after.length(edge("sleeve.wrist"), Side.LEFT))
+                .isCloseTo(START.length(edge("sleeve.wrist"), Side.LEFT), within(MM));
+    }
+
+    @Test
     void felledSeam_isWideOnOneEdge_andHalfOnTheOther() {
         Pattern after = done(new SetAllowance(edge("front.side"), Sewing.FELLED, 20, Sides.BOTH));
         assertThat(left(after, "front").edge("side").orElseThrow().allowance()).isEqualTo(20);
@@ -374,7 +383,16 @@ class AlterationRulesTest {
                 .isCloseTo(26, within(MM));
         assertThat(START.girth("waist", List.of("front")) - after.girth("waist", List.of("front")))
                 .isBetween(10.0, 12.1);
-        assertThat(refusal(new ChangeDart(edge("front.waist"), -20, 0, 0, 0, Sides.BOTH)))
-                .contains("gathers");
+    }
+
+    @Test
+    void dartTakenOut_givesItsWidthBack_onBothSides() {
+        Pattern closed = done(new ChangeDart(edge("front.waist"), -20, 0, 0, 0, Sides.BOTH));
+        assertThat(left(closed, "front").darts()).isEmpty();
+        assertThat(left(closed, "front").edges()).noneMatch(each -> each.name().equals("dart-mouth"));
+        assertThat(closed.girth("waist", List.of("front")) - START.girth("waist", List.of("front")))
+                .isBetween(36.0, 40.1);
+        assertThat(refusal(new ChangeDart(edge("front.waist"), -20, 0, 0, 0, Sides.LEFT)))
+                .contains("both sides");
     }
 }

@@ -36,11 +36,15 @@ final class AlterForm extends VBox {
 
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
+    /** Breadth of what is offered beneath a field. */
+    private static final double OFFERS = 320;
+
     /** One question with what answers it. */
     private record Field(Ask ask, Control control, Supplier<Optional<Object>> answer) {}
 
     private final Supplier<LengthFormat> format;
     private final Runnable changed;
+    private final Runnable entered;
     private final ChoiceBox<Sides> sides = new ChoiceBox<>();
     private final List<Field> fields = new ArrayList<>();
     private Optional<AlterationKind> kind = Optional.empty();
@@ -50,11 +54,13 @@ final class AlterForm extends VBox {
     /**
      * @param format how lengths are typed and shown
      * @param changed called when an answer changed
+     * @param entered called when Enter was pressed in a field
      */
-    AlterForm(Supplier<LengthFormat> format, Runnable changed) {
+    AlterForm(Supplier<LengthFormat> format, Runnable changed, Runnable entered) {
         super(8);
         this.format = format;
         this.changed = changed;
+        this.entered = entered;
         sides.setId("alter-sides");
         sides.getItems().setAll(Sides.values());
         sides.setConverter(Parts.words(Sides::words));
@@ -92,6 +98,9 @@ final class AlterForm extends VBox {
             fields.add(field);
             Label words = Parts.label(ask.words(), "small", "soft");
             VBox box = new VBox(2, words, field.control());
+            if (!ask.offers().isEmpty()) {
+                box.getChildren().add(offers(ask, (TextField) field.control()));
+            }
             if (ask.as().isPlace()) {
                 field.control().setMaxWidth(Double.MAX_VALUE);
                 getChildren().add(box);
@@ -104,6 +113,17 @@ final class AlterForm extends VBox {
         getChildren().add(numbers);
         filling = false;
         changed.run();
+    }
+
+    /** What is usual in one school or another, to be taken with a press. */
+    private FlowPane offers(Ask ask, TextField field) {
+        FlowPane offers = new FlowPane(2, 2);
+        offers.setPrefWrapLength(OFFERS);
+        for (double each : ask.offers()) {
+            String words = format.get().format(each);
+            offers.getChildren().add(Parts.button(words, () -> field.setText(text(ask, each)), "quiet", "small"));
+        }
+        return offers;
     }
 
     private Field field(Ask ask, Optional<Object> given) {
@@ -189,6 +209,7 @@ final class AlterForm extends VBox {
         field.setText(given.map(value -> text(ask, value)).orElse(""));
         field.setPromptText(text(ask, ask.usual()));
         field.textProperty().addListener((was, before, now) -> tell());
+        field.setOnAction(event -> entered.run());
         return new Field(ask, field, () -> read(ask, field));
     }
 

@@ -58,7 +58,7 @@ final class AlterPanel extends VBox {
         this.studio = studio;
         this.desk = desk;
         this.preview = preview;
-        form = new AlterForm(studio::format, this::weigh);
+        form = new AlterForm(studio::format, this::weigh, this::make);
         made = new MadeList(studio, desk, this::change);
         versions = new VersionsBox(studio, desk, preview);
         find.setId("alter-find");
@@ -133,6 +133,12 @@ final class AlterPanel extends VBox {
         if (kind == null) {
             kinds.getSelectionModel().selectFirst();
         }
+    }
+
+    /** Puts the keyboard where an alteration is looked for. */
+    void look() {
+        find.requestFocus();
+        find.selectAll();
     }
 
     /** Opens an alteration that stands in the way, to be changed. */

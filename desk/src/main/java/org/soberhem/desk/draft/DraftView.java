@@ -41,7 +41,6 @@ import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
-import org.soberhem.core.pattern.Seam;
 import org.soberhem.core.pattern.SeamCheck;
 import org.soberhem.core.pattern.SeamWalk;
 import org.soberhem.core.pattern.Side;
@@ -95,7 +94,9 @@ public final class DraftView extends BorderPane {
     /** A state that the preview is compared with instead of the pattern as it stands. */
     private Optional<Pattern> beneath = Optional.empty();
 
-    private Optional<Seam> walkedSeam = Optional.empty();
+    /** The seam that is walked, on its side of the wearer. */
+    private Optional<SeamCheck> walkedSeam = Optional.empty();
+
     private String shownGarment = "";
     private String overlaysFor = "";
 
@@ -268,6 +269,11 @@ public final class DraftView extends BorderPane {
                 && !studio.situation().tried().isEmpty()) {
             studio.forgetTried();
             event.consume();
+        } else if (event.getCode() == KeyCode.F7
+                && studio.situation().work(studio.garmentProperty().get()).isPresent()) {
+            select(alter);
+            alter.look();
+            event.consume();
         } else if (event.getCode() == KeyCode.F6) {
             folded = !folded;
             refresh();
@@ -408,7 +414,7 @@ public final class DraftView extends BorderPane {
     }
 
     private void walkSeam(SeamCheck check) {
-        walkedSeam = Optional.of(check.seam());
+        walkedSeam = Optional.of(check);
         refresh();
     }
 
@@ -423,8 +429,11 @@ public final class DraftView extends BorderPane {
         Optional<SeamCheck> check = walkedSeam
                 .filter(seam -> checks.isVisible())
                 .flatMap(seam -> work.flatMap(shown -> shown.seams().stream()
-                        .filter(each -> each.seam().equals(seam))
-                        .findFirst()));
+                        .filter(each -> each.seam().equals(seam.seam()) && each.side() == seam.side())
+                        .findFirst()
+                        .or(() -> shown.seams().stream()
+                                .filter(each -> each.seam().equals(seam.seam()))
+                                .findFirst())));
         if (check.isPresent()) {
             seamWalk.show(SeamWalk.of(work.orElseThrow().pattern(), check.get()), studio.format());
         } else if (walkedSeam.isPresent()) {

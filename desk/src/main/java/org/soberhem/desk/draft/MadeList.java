@@ -59,7 +59,6 @@ final class MadeList extends VBox {
 
     private void copy(List<Integer> places) {
         desk.copy(places);
-        studio.situationProperty();
         refreshed();
     }
 

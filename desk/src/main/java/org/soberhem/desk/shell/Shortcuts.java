@@ -18,6 +18,7 @@ final class Shortcuts extends StackPane {
             List.of("F8", "inches or centimetres"),
             List.of("F9", "light or dark"),
             List.of("F6", "draft: fold the table, the tapes and the walk away"),
+            List.of("F7", "draft: find an alteration"),
             List.of("Page Up, Page Down", "draft: walk through it step by step"),
             List.of("+  −  0  1", "draft: nearer, farther, all, true size"),
             List.of("arrows", "draft: move the paper; on a tape: pull it"),

@@ -56,7 +56,7 @@ final class Alterations {
     }
 
     private static Ask ask(String name, YamlNode node) {
-        node.only("as", "words", "usual", "least", "most", "prefers");
+        node.only("as", "words", "usual", "least", "most", "prefers", "offers");
         As as;
         try {
             as = As.valueOf(node.get("as").text().toUpperCase(Locale.ROOT).replace('-', '_'));
@@ -72,7 +72,11 @@ final class Alterations {
                 usual,
                 node.find("least").map(Alterations::number).orElse(Double.NEGATIVE_INFINITY),
                 node.find("most").map(Alterations::number).orElse(Double.POSITIVE_INFINITY),
-                node.find("prefers").map(YamlNode::texts).orElse(List.of()));
+                node.find("prefers").map(YamlNode::texts).orElse(List.of()),
+                node.find("offers")
+                        .map(offers ->
+                                offers.items().stream().map(Alterations::number).toList())
+                        .orElse(List.of()));
     }
 
     private static double number(YamlNode node) {

@@ -1,0 +1,178 @@
+package org.soberhem.bench;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.concurrent.TimeUnit;
+import org.soberhem.core.alter.Alteration;
+import org.soberhem.core.alter.AlterationKind;
+import org.soberhem.core.alter.Effect;
+import org.soberhem.core.alter.LengthenAtLevel;
+import org.soberhem.core.alter.Outcome;
+import org.soberhem.core.alter.Sides;
+import org.soberhem.core.draft.CompiledSheet;
+import org.soberhem.core.draft.DraftException;
+import org.soberhem.core.draft.Drafter;
+import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.pattern.Pattern;
+import org.soberhem.core.pattern.Piece;
+import org.soberhem.files.bodies.Bodies;
+import org.soberhem.files.library.Library;
+import org.soberhem.files.print.PaperSize;
+import org.soberhem.files.print.PatternPdf;
+import org.soberhem.files.print.PrintJob;
+
+/** Measures altering: previews, long chains, every alteration on every body, and the PDF of many pieces. */
+public final class AlterRun {
+
+    private static final int ROUNDS = 60;
+    private static final int CHAIN = 200;
+
+    private AlterRun() {}
+
+    public static void main(String[] args) {
+        Library library = Library.shipped();
+        CompiledSheet jacket = library.sheet("jacket-1911").orElseThrow();
+        Pattern pattern = Drafter.draft(jacket, jacket.middle()).pattern();
+        System.out.printf("%d worn pieces%n", pattern.pieces().size());
+        previews(library, pattern);
+        chain(pattern);
+        pdf(library);
+        bodies(library);
+    }
+
+    /** What typing an amount costs: the alteration, its judgement, its effects, and the cutting lines that are drawn. */
+    private static void previews(Library library, Pattern pattern) {
+        Map<String, Double> slowest = new TreeMap<>();
+        List<Double> all = new ArrayList<>();
+        for (int round = 0; round < ROUNDS; round++) {
+            for (AlterationKind kind : library.alterations()) {
+                Optional<Alteration> alteration = kind.usual(pattern).map(answers -> kind.make(answers, Sides.BOTH));
+                if (alteration.isEmpty()) {
+                    continue;
+                }
+                long from = System.nanoTime();
+                Outcome outcome = alteration.get().apply(pattern);
+                Effect.between(pattern, outcome.pattern());
+                double took = (System.nanoTime() - from) / 1e6;
+                if (round >= ROUNDS / 2) {
+                    all.add(took);
+                    slowest.merge(kind.id(), took, (a, b) -> (a + b) / 2);
+                }
+            }
+        }
+        all.sort(Double::compare);
+        System.out.printf(
+                "preview: median %.2f ms, 95th percentile %.2f ms, 99th %.2f ms%n",
+                all.get(all.size() / 2), all.get(all.size() * 95 / 100), all.get(all.size() * 99 / 100));
+        slowest.entrySet().stream()
+                .sorted(Map.Entry.<String, Double>comparingByValue().reversed())
+                .limit(3)
+                .forEach(each -> System.out.printf("  slowest %s %.2f ms%n", each.getKey(), each.getValue()));
+    }
+
+    private static void chain(Pattern pattern) {
+        List<Alteration> chain = new ArrayList<>();
+        for (int i = 0; i < CHAIN; i++) {
+            chain.add(LengthenAtLevel.evenly("waist", i % 2 == 0 ? 3 : -3, Sides.BOTH));
+        }
+        List<Double> all = new ArrayList<>();
+        for (int round = 0; round < ROUNDS; round++) {
+            long from = System.nanoTime();
+            Pattern made = pattern;
+            for (Alteration each : chain) {
+                made = each.apply(made).pattern();
+            }
+            all.add((System.nanoTime() - from) / 1e6);
+        }
+        List<Double> warm = all.subList(ROUNDS / 2, ROUNDS).stream().sorted().toList();
+        System.out.printf("chain of %d: median %.1f ms, judged after each%n", CHAIN, warm.get(warm.size() / 2));
+    }
+
+    private static void pdf(Library library) {
+        List<Piece> pieces = new ArrayList<>();
+        for (CompiledSheet sheet : library.sheets()) {
+            for (Piece piece : Drafter.draft(sheet, sheet.middle()).pattern().pieces()) {
+                List<String> names = pieces.stream().map(Piece::name).distinct().toList();
+                boolean fellow = !pieces.isEmpty()
+                        && pieces.get(pieces.size() - 1).name().equals(piece.name())
+                        && pieces.get(pieces.size() - 1).edges().equals(piece.edges());
+                if (fellow || names.size() < 20 && !names.contains(piece.name())) {
+                    pieces.add(piece);
+                }
+            }
+        }
+        Pattern twenty = new Pattern("twenty", pieces, List.of());
+        PrintJob job = new PrintJob("Bench", "Twenty", "version 1", LocalDate.EPOCH, LengthFormat.INCH_EIGHTHS, twenty);
+        List<Double> all = new ArrayList<>();
+        int bytes = 0;
+        for (int round = 0; round < 9; round++) {
+            long from = System.nanoTime();
+            bytes = PatternPdf.write(job, PaperSize.A4).length;
+            all.add((System.nanoTime() - from) / 1e6);
+        }
+        double first = all.get(0);
+        all.sort(Double::compare);
+        System.out.printf(
+                "pdf of %d pieces on A4: first %.0f ms, median %.0f ms, %d kB; heap at most %d MB%n",
+                twenty.names().size(),
+                first,
+                all.get(all.size() / 2),
+                bytes / 1000,
+                Runtime.getRuntime().maxMemory() >> 20);
+    }
+
+    private static void bodies(Library library) {
+        long from = System.nanoTime();
+        int made = 0;
+        int completed = 0;
+        int refused = 0;
+        int wrong = 0;
+        for (CompiledSheet sheet : library.sheets()) {
+            for (Inputs body : Bodies.all()) {
+                Pattern pattern;
+                try {
+                    pattern = Drafter.draft(sheet, body).pattern();
+                } catch (DraftException refusedBody) {
+                    continue;
+                }
+                for (AlterationKind kind : library.alterations()) {
+                    Optional<Map<String, Object>> usual = kind.usual(pattern);
+                    if (usual.isEmpty()) {
+                        continue;
+                    }
+                    Outcome outcome = kind.make(usual.get(), Sides.BOTH).apply(pattern);
+                    made += outcome.refusal().isEmpty() ? 1 : 0;
+                    completed +=
+                            outcome.refusal().isPresent() && outcome.completed().isPresent() ? 1 : 0;
+                    refused +=
+                            outcome.refusal().isPresent() && outcome.completed().isEmpty() ? 1 : 0;
+                    wrong += isSound(outcome.pattern()) ? 0 : 1;
+                }
+            }
+        }
+        long seconds = TimeUnit.NANOSECONDS.toSeconds(System.nanoTime() - from);
+        System.out.printf(
+                "all bodies, all sheets, all alterations: %d made, %d offered with truing, %d refused in words, %d unsound; %d s%n",
+                made, completed, refused, wrong, seconds);
+    }
+
+    private static boolean isSound(Pattern pattern) {
+        for (Piece piece : pattern.pieces()) {
+            for (int i = 0; i < piece.edges().size(); i++) {
+                var next = piece.edges().get((i + 1) % piece.edges().size());
+                if (piece.edges().get(i).path().end().distanceTo(next.path().start()) > 1e-4) {
+                    return false;
+                }
+            }
+            if (piece.seamLine().crossing().isPresent()) {
+                return false;
+            }
+        }
+        return true;
+    }
+}
