@@ -151,7 +151,10 @@ public final class AlterRun {
                             outcome.refusal().isPresent() && outcome.completed().isPresent() ? 1 : 0;
                     refused +=
                             outcome.refusal().isPresent() && outcome.completed().isEmpty() ? 1 : 0;
-                    wrong += isSound(outcome.pattern()) ? 0 : 1;
+                    if (!isSound(outcome.pattern())) {
+                        wrong++;
+                        System.out.printf("unsound: %s, %s%n", sheet.sheet().id(), kind.id());
+                    }
                 }
             }
         }

@@ -76,7 +76,7 @@ public record Outcome(
                 continue;
             }
             seen.add(piece.edges());
-            Optional<Point> crossing = piece.seamLine(Making.COARSE).crossing();
+            Optional<Point> crossing = piece.seamLine().crossing();
             if (crossing.isPresent()) {
                 return Optional.of(Sentence.of(
                         "The outline of the {} would cross itself {} below the top of the base line: use a smaller amount",

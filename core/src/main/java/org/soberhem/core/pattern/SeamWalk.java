@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.geometry.Turn;
@@ -301,10 +300,5 @@ public final class SeamWalk {
 
     private static Stretch stretch(List<Stretch> run, double along) {
         return run.stream().filter(stretch -> along <= stretch.to()).findFirst().orElse(run.get(run.size() - 1));
-    }
-
-    /** Returns the ease: first minus second; of a gathered seam, first ÷ second is in its check. */
-    public OptionalDouble ease() {
-        return check.seam().kind().byFullness() ? OptionalDouble.empty() : OptionalDouble.of(check.difference());
     }
 }

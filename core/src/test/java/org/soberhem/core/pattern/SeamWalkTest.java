@@ -48,6 +48,5 @@ class SeamWalkTest {
                     .isLessThan(1e-6);
         }
         assertThat(side().length()).isCloseTo(Rectangles.LENGTH, within(1e-9));
-        assertThat(side().ease().orElseThrow()).isCloseTo(0, within(1e-9));
     }
 }
