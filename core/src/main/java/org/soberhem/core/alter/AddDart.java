@@ -9,6 +9,7 @@ import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Dart;
 import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.EdgeRef;
+import org.soberhem.core.pattern.Notch;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Role;
@@ -80,7 +81,7 @@ public record AddDart(EdgeRef edge, double at, double width, double length, Side
             throw new Refusal("The point of the dart would lie outside the {}: make it shorter", piece.name());
         }
         making.notches.replaceAll(notch -> notch.edge().equals(edge.edge() + "/1/1")
-                ? new org.soberhem.core.pattern.Notch(notch.name(), edge.edge() + "/1", notch.share())
+                ? new Notch(notch.name(), edge.edge() + "/1", notch.share())
                 : notch);
         making.notches.removeIf(notch -> notch.edge().equals(edge.edge() + "/1/2"));
         making.darts.add(new Dart(name, point, chord.start(), chord.end()));

@@ -1,5 +1,6 @@
 package org.soberhem.core.alter;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Path;
@@ -62,7 +63,7 @@ public record AddYoke(String piece, double depth, double grain, Sides sides) imp
     }
 
     private List<Cutting.At> crossed(Piece whole, double y) {
-        List<Cutting.At> places = new java.util.ArrayList<>();
+        List<Cutting.At> places = new ArrayList<>();
         for (Edge edge : whole.edges()) {
             Path path = edge.path();
             if ((path.start().y() < y) != (path.end().y() < y)) {

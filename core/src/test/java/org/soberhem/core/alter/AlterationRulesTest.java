@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.soberhem.core.geometry.Corner;
+import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.CutShape;
 import org.soberhem.core.pattern.Edge;
@@ -17,6 +18,7 @@ import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.MarkLine;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
+import org.soberhem.core.pattern.Role;
 import org.soberhem.core.pattern.Seam;
 import org.soberhem.core.pattern.SeamCheck;
 import org.soberhem.core.pattern.Side;
@@ -221,8 +223,7 @@ class AlterationRulesTest {
         Pattern after = done(new DartToGathers(edge("front.waist"), Sides.BOTH));
         assertThat(left(after, "front").darts()).isEmpty();
         assertThat(left(after, "front").edges())
-                .noneMatch(
-                        each -> each.name().equals("dart-mouth") && each.role() == org.soberhem.core.pattern.Role.DART);
+                .noneMatch(each -> each.name().equals("dart-mouth") && each.role() == Role.DART);
     }
 
     @Test
@@ -242,7 +243,7 @@ class AlterationRulesTest {
         Pattern after = done(new ChangeDart(edge("front.waist"), 0, 0, 0, 4, Sides.BOTH));
         var from =
                 straight.darts().get(0).point().towards(straight.darts().get(0).first(), 0.5);
-        var along = new org.soberhem.core.geometry.Point(1, 0);
+        var along = new Point(1, 0);
         double before = straight.darts().get(0).takenUp(from, along);
         assertThat(left(after, "front").darts().get(0).takenUp(from, along)).isCloseTo(before + 8, within(0.3));
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
@@ -210,7 +211,7 @@ final class SeamWalkPaper extends BorderPane {
         drawing.applyCss();
     }
 
-    private void piece(Piece piece, Screen screen, java.util.function.UnaryOperator<Point> to, String style) {
+    private void piece(Piece piece, Screen screen, UnaryOperator<Point> to, String style) {
         List<Point> corners = new ArrayList<>();
         piece.seamLine().corners().forEach(corner -> corners.add(screen.of(to.apply(corner))));
         corners.add(corners.get(0));

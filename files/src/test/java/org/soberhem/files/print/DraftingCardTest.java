@@ -10,6 +10,9 @@ import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Walk;
 import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.pattern.Pattern;
+import org.soberhem.core.pattern.Piece;
+import org.soberhem.core.pattern.Side;
 import org.soberhem.files.exchange.PatternSvg;
 import org.soberhem.files.library.Library;
 
@@ -46,9 +49,14 @@ class DraftingCardTest {
 
     @Test
     void svg_hasTheDarts() {
-        String svg = PatternSvg.write(Drafter.draft(BODICE, BODICE.middle()).pattern());
+        Pattern pattern = Drafter.draft(BODICE, BODICE.middle()).pattern();
+        String svg = PatternSvg.write(pattern);
         String sewn = svg.substring(svg.indexOf("id=\"sew\""), svg.indexOf("id=\"fold\""));
-        String fronts = sewn.replaceAll("class=\"front\" d=\"M[^\"L]*L[^\"L]*L[^\"L]*\"", "DART");
-        assertThat(fronts.split("DART", -1)).hasSizeGreaterThan(2);
+        Piece front = pattern.piece("front", Side.LEFT).orElseThrow();
+        assertThat(front.darts()).hasSize(2);
+        // Each dart is drawn by its two legs.
+        int strokes =
+                front.edges().size() + 2 * front.darts().size() + front.lines().size();
+        assertThat(sewn.split("class=\"front\"", -1)).hasSize(strokes + 1);
     }
 }
