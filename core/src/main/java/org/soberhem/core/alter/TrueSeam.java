@@ -1,10 +1,10 @@
 package org.soberhem.core.alter;
 
 import java.util.List;
+import java.util.stream.DoubleStream;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Sentence;
-import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
@@ -81,10 +81,25 @@ public record TrueSeam(EdgeRef edge, Sides sides) implements Alteration {
                 .toList());
     }
 
-    /** Raises the top of the cap until its run has the wanted length. */
+    /** Raises or lowers the top of the cap, at most until it is flat, until its run has the wanted length. */
     private static Piece cap(Piece sleeve, List<EdgeRef> run, double by) {
-        double height = sleeve.seamLine(Making.COARSE).box().height();
-        return halved(sleeve, run, by, -height, height, TrueSeam::raised, "the height of the cap");
+        double height = capFoot(sleeve) - capTop(sleeve);
+        return halved(sleeve, run, by, -height, 2 * height, TrueSeam::raised, "the height of the cap");
+    }
+
+    private static double capTop(Piece sleeve) {
+        return capEnds(sleeve).min().orElseThrow();
+    }
+
+    private static double capFoot(Piece sleeve) {
+        return capEnds(sleeve).max().orElseThrow();
+    }
+
+    private static DoubleStream capEnds(Piece sleeve) {
+        return sleeve.edges().stream()
+                .filter(each -> each.role() == Role.CAP)
+                .flatMapToDouble(each -> DoubleStream.of(
+                        each.path().start().y(), each.path().end().y()));
     }
 
     /** Finds by halving how much of a change gives a run the wanted length; the change must lengthen it. */
@@ -114,18 +129,8 @@ public record TrueSeam(EdgeRef edge, Sides sides) implements Alteration {
     }
 
     private static Piece raised(Piece sleeve, double by) {
-        double top = Double.POSITIVE_INFINITY;
-        double foot = Double.NEGATIVE_INFINITY;
-        for (Edge each : sleeve.edges()) {
-            if (each.role() == Role.CAP) {
-                for (Point at : List.of(each.path().start(), each.path().end())) {
-                    top = Math.min(top, at.y());
-                    foot = Math.max(foot, at.y());
-                }
-            }
-        }
-        double from = top;
-        double to = foot;
+        double from = capTop(sleeve);
+        double to = capFoot(sleeve);
         return Redrawing.mapped(
                 sleeve, at -> new Point(at.x(), at.y() - by * Math.max(0, Math.min(1, (to - at.y()) / (to - from)))));
     }

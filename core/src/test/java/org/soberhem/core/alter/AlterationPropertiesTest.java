@@ -299,6 +299,9 @@ class AlterationPropertiesTest {
         Pattern wider = new ReshapeLine(ReshapeLine.Line.NECK, -by, 0, 0, Sides.BOTH).made(start);
         Pattern trued = done(wider, new TrueSeam(edge("band.lower"), Sides.BOTH));
         assertThat(trued.seamChecks()).allMatch(SeamCheck::isTrue);
+        Pattern full = new WidenPiece("sleeve", 0, 1, by, by, Sides.BOTH).made(start);
+        Pattern lowered = done(full, new TrueSeam(edge("sleeve.cap-back"), Sides.BOTH));
+        assertThat(lowered.seamChecks()).allMatch(SeamCheck::isTrue);
         Pattern cap = done(start, new TrueSeam(edge("sleeve.cap-front"), Sides.BOTH));
         assertThat(cap.length(edge("sleeve.cap-front"), Side.LEFT) + cap.length(edge("sleeve.cap-back"), Side.LEFT))
                 .isCloseTo(

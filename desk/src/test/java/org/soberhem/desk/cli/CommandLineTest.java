@@ -145,9 +145,9 @@ class CommandLineTest {
         List<String> words = List.of(
                 "neither a shipped draft",
                 "there is no such file",
-                "must end in .pdf, .svg, .csv or .json",
+                "must end in .pdf, .svg, .dxf, .csv or .json",
                 "the folder does not exist",
-                "--paper must be a4, letter or a3",
+                "--paper must be a4, letter, legal, a3 or roll WIDTH",
                 "sheet.yaml, line 3",
                 "--measures",
                 "\"bost\" is not known here",

@@ -1,6 +1,7 @@
 package org.soberhem.files.alter;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -14,6 +15,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.AlterationKind;
+import org.soberhem.core.alter.EvenAllowances;
 import org.soberhem.core.alter.Outcome;
 import org.soberhem.core.alter.Places;
 import org.soberhem.core.alter.Sides;
@@ -25,6 +27,9 @@ import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.draft.Sums;
 import org.soberhem.core.garment.Given;
+import org.soberhem.core.geometry.Outline;
+import org.soberhem.core.geometry.Path;
+import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.Pattern;
@@ -151,6 +156,31 @@ class AlterationsOnSheetsTest {
             assertThat(Sums.of(sheet, sheet.middle(), pattern, new Given.Circumstances(1900, LIBRARY.usages())))
                     .hasSameSizeAs(
                             Sums.of(sheet, sheet.middle(), start, new Given.Circumstances(1900, LIBRARY.usages())));
+        }
+    }
+
+    @Test
+    void cuttingEdges_lieAtTheirAllowance_awayFromCorners_alsoAfterTheSeamsKindWasChosen() {
+        for (CompiledSheet sheet : LIBRARY.sheets()) {
+            Pattern pattern = new EvenAllowances(12.7, Sides.BOTH).made(middle(sheet));
+            for (Piece piece : pattern.pieces()) {
+                Outline cut = piece.cuttingLine();
+                for (Edge edge : piece.edges()) {
+                    Path path = edge.path();
+                    if (edge.allowance() == 0 || path.length() < 8 * edge.allowance()) {
+                        continue;
+                    }
+                    Point at = path.atShare(0.5);
+                    Point along = path.atShare(0.501).minus(path.atShare(0.499)).unit();
+                    double nearest = cut.cuts(at, along.outward()).stream()
+                            .filter(distance -> distance > 0)
+                            .findFirst()
+                            .orElse(Double.NaN);
+                    assertThat(nearest)
+                            .as("%s %s %s", sheet.sheet().id(), piece.name(), edge.name())
+                            .isCloseTo(edge.allowance(), within(0.05));
+                }
+            }
         }
     }
 
