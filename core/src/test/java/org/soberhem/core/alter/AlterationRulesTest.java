@@ -342,6 +342,19 @@ class AlterationRulesTest {
     }
 
     @Test
+    void effects_sayWhichSide_andCountWhatAPieceWasCutInto() {
+        Pattern left = done(LengthenAtLevel.evenly("elbow", 20, Sides.LEFT));
+        assertThat(Effect.between(START, left)).extracting(Effect::name).containsExactly("whole underarm");
+        Pattern longer = done(LengthenAtLevel.evenly("bust", 20, Sides.LEFT));
+        assertThat(Effect.between(START, longer))
+                .extracting(Effect::name)
+                .contains("front centre length (wearer's left)", "back side length (wearer's left)")
+                .noneMatch(name -> name.contains("right"));
+        Pattern cut = done(new TwoPieceSleeve("sleeve", 12, 12, Sides.BOTH));
+        assertThat(Effect.between(START, cut)).noneMatch(effect -> effect.name().contains("elbow"));
+    }
+
+    @Test
     void felledSeam_isWideOnOneEdge_andHalfOnTheOther() {
         Pattern after = done(new SetAllowance(edge("front.side"), Sewing.FELLED, 20, Sides.BOTH));
         assertThat(left(after, "front").edge("side").orElseThrow().allowance()).isEqualTo(20);
