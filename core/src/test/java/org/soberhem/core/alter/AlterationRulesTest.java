@@ -344,7 +344,9 @@ class AlterationRulesTest {
     @Test
     void effects_sayWhichSide_andCountWhatAPieceWasCutInto() {
         Pattern left = done(LengthenAtLevel.evenly("elbow", 20, Sides.LEFT));
-        assertThat(Effect.between(START, left)).extracting(Effect::name).containsExactly("whole underarm");
+        assertThat(Effect.between(START, left))
+                .extracting(Effect::name)
+                .containsExactly("whole underarm", "sleeve at the elbow (wearer's left)");
         Pattern longer = done(LengthenAtLevel.evenly("bust", 20, Sides.LEFT));
         assertThat(Effect.between(START, longer))
                 .extracting(Effect::name)
