@@ -67,7 +67,6 @@ public record Effect(String name, double before, double after) {
 
     /** What goes round the wearer, and the lengths of lines that run over several pieces. */
     private static Map<String, Double> round(Pattern pattern) {
-        Map<String, Double> all = new LinkedHashMap<>();
         Set<String> levels = new LinkedHashSet<>();
         List<String> round = new ArrayList<>();
         for (Piece piece : pattern.pieces()) {
@@ -75,13 +74,16 @@ public record Effect(String name, double before, double after) {
                 round.add(piece.name());
                 levels.addAll(piece.levels().keySet());
             }
+        }
+        Map<String, Double> all = new LinkedHashMap<>();
+        levels.forEach(level -> all.put(level + " girth", pattern.girth(level, round)));
+        for (Piece piece : pattern.pieces()) {
             for (Edge edge : piece.edges()) {
                 if (edge.role() != Role.CENTRE && edge.role() != Role.SIDE && edge.role() != Role.NONE) {
                     all.merge("whole " + edge.role().word(), edge.path().length(), Double::sum);
                 }
             }
         }
-        levels.forEach(level -> all.put(level + " girth", pattern.girth(level, round)));
         return all;
     }
 
