@@ -1,21 +1,17 @@
 package org.soberhem.core.alter;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.soberhem.core.geometry.Line;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Sentence;
-import org.soberhem.core.pattern.CutShape;
 import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Role;
-import org.soberhem.core.pattern.Side;
 
 /**
  * Cuts a strip that lies behind an edge: a facing in the shape of the edge, or a straight placket or guard strip.
@@ -88,26 +84,9 @@ public record AddFacing(EdgeRef edge, Kind kind, double width, double smaller, S
         edges.add(new Edge("end", Role.NONE, "B", "C", Path.of(new Line(outer.end(), inner.end())), allowance));
         edges.add(new Edge("inner", Role.NONE, "C", "D", inner.reversed(), 0));
         edges.add(new Edge("start", Role.NONE, "D", "A", Path.of(new Line(inner.start(), outer.start())), allowance));
-        Map<String, Point> points = new LinkedHashMap<>();
-        edges.forEach(each -> points.put(each.from(), each.path().start()));
         Point grain = outer.start().towards(inner.start(), 0.5);
         Point grainEnd = outer.end().towards(inner.end(), 0.5);
-        boolean alone = piece.side() == Side.MIDDLE;
-        Making strip = new Making(new Piece(
-                name,
-                piece.side(),
-                alone ? CutShape.PLAIN : CutShape.PAIR,
-                Map.of("outer", alone ? 1 : 2),
-                points,
-                edges,
-                Optional.empty(),
-                List.of(),
-                List.of(),
-                List.of(),
-                grain,
-                grainEnd,
-                Map.of(),
-                Optional.empty()));
+        Making strip = new Making(Pieces.cutAnew(name, piece.side(), edges, grain, grainEnd));
         strip.grainAlong(grainEnd.minus(grain).unit());
         return strip.piece();
     }

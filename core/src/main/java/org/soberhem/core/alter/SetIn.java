@@ -4,12 +4,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Line;
-import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
-import org.soberhem.core.pattern.CutShape;
 import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
@@ -71,7 +69,7 @@ final class SetIn {
         List<Piece> pieces = new ArrayList<>(pattern.pieces());
         boolean alone = like.side() == Side.MIDDLE;
         for (Side side : alone ? List.of(Side.MIDDLE) : List.of(Side.LEFT, Side.RIGHT)) {
-            pieces.add(piece(name, side, edges, alone));
+            pieces.add(piece(name, side, edges));
         }
         for (int i = 0; i < opened.size(); i++) {
             seams.add(new Seam(List.of(new EdgeRef(name, sewn.get(i))), List.of(opened.get(i)), Seam.Kind.PLAIN, 0, 0));
@@ -79,27 +77,11 @@ final class SetIn {
         return pattern.with(pieces, seams);
     }
 
-    private static Piece piece(String name, Side side, List<Edge> edges, boolean alone) {
-        Map<String, Point> points = new LinkedHashMap<>();
-        edges.forEach(edge -> points.put(edge.from(), edge.path().start()));
-        Outline outline = new Outline(List.copyOf(points.values()));
-        Point top = new Point(outline.box().middle().x(), outline.box().minY());
-        Point down = new Point(0, outline.box().height());
-        return new Piece(
-                name,
-                side,
-                alone ? CutShape.PLAIN : CutShape.PAIR,
-                Map.of("outer", alone ? 1 : 2),
-                points,
-                edges,
-                Optional.empty(),
-                List.of(),
-                List.of(),
-                List.of(),
-                top.plus(down.times(0.2)),
-                top.plus(down.times(0.8)),
-                Map.of(),
-                Optional.empty());
+    private static Piece piece(String name, Side side, List<Edge> edges) {
+        Box box = Box.round(edges.stream().map(edge -> edge.path().start()).toList());
+        Point top = new Point(box.middle().x(), box.minY());
+        Point down = new Point(0, box.height());
+        return Pieces.cutAnew(name, side, edges, top.plus(down.times(0.2)), top.plus(down.times(0.8)));
     }
 
     /** Returns straight edges round some corners, clockwise; the corners are lettered. */
