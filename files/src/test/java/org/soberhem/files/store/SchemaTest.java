@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.jdbi.v3.core.Jdbi;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -13,6 +15,8 @@ import org.soberhem.core.body.Build;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.TapeStart;
 import org.soberhem.core.body.Wearer;
+import org.soberhem.core.costume.Costume;
+import org.soberhem.core.costume.Garment;
 import org.sqlite.SQLiteDataSource;
 
 class SchemaTest {
@@ -85,6 +89,40 @@ class SchemaTest {
             workspace.keep("wearer", "ada", changed, "start", "Tape at 1 in", "[]", Wearer.class);
             assertThat(workspace.lines("wearer", Wearer.class).get(0).value()).isEqualTo(changed);
             assertThat(workspace.undo("ada", Wearer.class).value()).isEqualTo(ada);
+        }
+    }
+
+    @Test
+    void costumeOfBeforeVersionsKeptTheirPattern_isOpened_andGoesOnFromItsLatest() {
+        Garment begun = new Garment("Blouse", "draft: x", Map.of(), List.of(), List.of());
+        Costume costume = new Costume(
+                "c", "C", "", 1906, Optional.empty(), "ada", "", "", List.of(begun), List.of(), "", Map.of());
+        try (Workspace workspace = Workspace.open(folder, Clock.systemUTC())) {
+            workspace.keep("costume", "c", costume, "new", "Began", "[]", Costume.class);
+        }
+        Codec codec = new Codec();
+        String older = """
+                {"id":"c","title":"C","place":"","year":1906,"event":null,"wearer":"ada","set":"","stack":"","note":"",
+                 "choices":{},"fittings":[],"garments":[{"name":"Blouse","sheet":"draft: x","settings":{},
+                 "alterations":[{"kind":"take-in-seam","edge":{"piece":"back","edge":"side"},"atTop":5.0,"atBottom":5.0,
+                 "sides":"BOTH"}],"versions":[{"number":1,"date":"2026-04-01","why":"first mock-up","measures":{},
+                 "settings":{},"alterations":[]}]}]}""";
+        Jdbi.create(database())
+                .useHandle(handle -> handle.createUpdate("UPDATE snapshot SET body = :body")
+                        .bind("body", codec.packed(codec.parse(older)))
+                        .execute());
+        try (Workspace workspace = Workspace.open(folder, Clock.systemUTC())) {
+            Garment blouse = workspace
+                    .lines("costume", Costume.class)
+                    .get(0)
+                    .value()
+                    .garments()
+                    .get(0);
+            assertThat(blouse.versionWords()).isEqualTo("after version 1");
+            assertThat(blouse.origin()).isEmpty();
+            assertThat(blouse.version(1).orElseThrow().finished()).isEmpty();
+            assertThat(blouse.version(1).orElseThrow().after()).isZero();
+            assertThat(blouse.alterations()).hasSize(1);
         }
     }
 }
