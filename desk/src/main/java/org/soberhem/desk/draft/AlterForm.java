@@ -2,11 +2,13 @@ package org.soberhem.desk.draft;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import javafx.css.PseudoClass;
 import javafx.scene.control.CheckBox;
@@ -119,8 +121,12 @@ final class AlterForm extends VBox {
     private FlowPane offers(Ask ask, TextField field) {
         FlowPane offers = new FlowPane(2, 2);
         offers.setPrefWrapLength(OFFERS);
+        Set<String> shown = new HashSet<>();
         for (double each : ask.offers()) {
             String words = format.get().format(each);
+            if (!shown.add(words)) {
+                continue;
+            }
             offers.getChildren().add(Parts.button(words, () -> field.setText(text(ask, each)), "quiet", "small"));
         }
         return offers;

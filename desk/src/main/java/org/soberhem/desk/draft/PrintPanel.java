@@ -29,6 +29,7 @@ import org.soberhem.core.draft.Draft;
 import org.soberhem.core.draft.Units;
 import org.soberhem.core.draft.Walk;
 import org.soberhem.core.length.Length;
+import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Spread;
@@ -94,7 +95,8 @@ public final class PrintPanel extends VBox {
         roll = new LengthField(studio::format, width -> count());
         roll.setId("print-roll");
         roll.show(Optional.of(Length.ofMillimetres(914.4)));
-        square = new LengthField(studio::format, this::measured);
+        // An eighth of an inch is too coarse to judge a printer by.
+        square = new LengthField(() -> LengthFormat.CENTIMETRES, this::measured);
         square.setId("print-square");
         fault.setId("print-fault");
         said.setId("print-said");
@@ -117,7 +119,7 @@ public final class PrintPanel extends VBox {
         Parts.show(roll, false);
         HBox on = new HBox(8, state, paper, roll);
         on.setAlignment(Pos.CENTER_LEFT);
-        HBox check = new HBox(8, Parts.label("The 10 cm square measured"), square);
+        HBox check = new HBox(8, Parts.label("The 10 cm square measured"), square, Parts.label("cm", "soft"));
         check.setAlignment(Pos.CENTER_LEFT);
         VBox form = new VBox(
                 8,
