@@ -3,8 +3,6 @@ package org.soberhem.core.alter;
 import java.util.ArrayList;
 import java.util.List;
 import org.soberhem.core.geometry.Box;
-import org.soberhem.core.geometry.Path;
-import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.Pattern;
@@ -65,10 +63,7 @@ public record AddYoke(String piece, double depth, double grain, Sides sides) imp
     private List<Cutting.At> crossed(Piece whole, double y) {
         List<Cutting.At> places = new ArrayList<>();
         for (Edge edge : whole.edges()) {
-            Path path = edge.path();
-            if ((path.start().y() < y) != (path.end().y() < y)) {
-                places.add(new Cutting.At(edge.name(), share(path, y)));
-            }
+            edge.path().shareWhere(at -> at.y() - y).ifPresent(share -> places.add(new Cutting.At(edge.name(), share)));
         }
         if (places.size() != 2) {
             throw new Refusal(
@@ -78,21 +73,5 @@ public record AddYoke(String piece, double depth, double grain, Sides sides) imp
                     places.size());
         }
         return places;
-    }
-
-    private static double share(Path path, double y) {
-        double sign = path.start().y() < y ? 1 : -1;
-        double low = 0;
-        double high = 1;
-        for (int round = 0; round < 50; round++) {
-            double middle = (low + high) / 2;
-            Point at = path.atShare(middle);
-            if ((y - at.y()) * sign > 0) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return low;
     }
 }

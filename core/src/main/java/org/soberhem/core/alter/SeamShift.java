@@ -69,7 +69,7 @@ final class SeamShift {
     private Pattern run(Pattern start, List<EdgeRef> run, Amounts amounts) {
         List<Double> lengths = new ArrayList<>();
         for (EdgeRef ref : run) {
-            lengths.add(pattern.length(ref, Side.LEFT));
+            lengths.add(pattern.length(ref, sides == Sides.RIGHT ? Side.RIGHT : Side.LEFT));
         }
         double total = lengths.stream().mapToDouble(Double::doubleValue).sum();
         boolean down = run.size() == 1 || height(run.get(0)) <= height(run.get(run.size() - 1));

@@ -66,6 +66,10 @@ public record SlashAndFan(EdgeRef open, String hinge, int cuts, double each, boo
         Making making = new Making(piece);
         making.beginAt(making.place(open.edge()));
         int hinged = making.place(hinge);
+        if (piece.isFold(making.edges.get(0)) || piece.isFold(making.edges.get(hinged))) {
+            throw new Refusal(
+                    "A fold stays straight: choose other edges of the {}, or make a seam there first", piece.name());
+        }
         Path wide = making.edges.get(0).path();
         Path narrow = making.edges.get(hinged).path();
         double lap = Math.max(0, -each);

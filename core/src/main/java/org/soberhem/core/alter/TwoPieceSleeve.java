@@ -2,9 +2,9 @@ package org.soberhem.core.alter;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.function.Predicate;
 import org.soberhem.core.geometry.Box;
-import org.soberhem.core.geometry.Path;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Derived;
 import org.soberhem.core.pattern.Edge;
@@ -116,20 +116,10 @@ public record TwoPieceSleeve(String piece, double front, double hind, Sides side
 
     private Cutting.At at(Piece sleeve, Predicate<Edge> which, double x) {
         for (Edge edge : sleeve.edges()) {
-            Path path = edge.path();
-            if (which.test(edge) && (path.start().x() < x) != (path.end().x() < x)) {
-                double low = 0;
-                double high = 1;
-                boolean rising = path.start().x() < x;
-                for (int round = 0; round < 50; round++) {
-                    double middle = (low + high) / 2;
-                    if (path.atShare(middle).x() < x == rising) {
-                        low = middle;
-                    } else {
-                        high = middle;
-                    }
-                }
-                return new Cutting.At(edge.name(), low);
+            OptionalDouble share =
+                    which.test(edge) ? edge.path().shareWhere(place -> place.x() - x) : OptionalDouble.empty();
+            if (share.isPresent()) {
+                return new Cutting.At(edge.name(), share.getAsDouble());
             }
         }
         throw new Refusal("The seams would not meet an edge of the {}: use smaller amounts", piece);

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.ToDoubleFunction;
 import java.util.function.UnaryOperator;
 
 /**
@@ -127,6 +129,29 @@ public record Path(List<Segment> segments) {
             left -= length;
         }
         return end();
+    }
+
+    /**
+     * Returns the share of the length at which a measure of places changes its sign between the path's two ends, found by halving.
+     *
+     * @return empty if it has the same sign at both
+     */
+    public OptionalDouble shareWhere(ToDoubleFunction<Point> measure) {
+        boolean below = measure.applyAsDouble(start()) < 0;
+        if (below == measure.applyAsDouble(end()) < 0) {
+            return OptionalDouble.empty();
+        }
+        double low = 0;
+        double high = 1;
+        for (int round = 0; round < 50; round++) {
+            double middle = (low + high) / 2;
+            if (measure.applyAsDouble(atShare(middle)) < 0 == below) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return OptionalDouble.of(low);
     }
 
     private static double parameter(Segment segment, double wanted, double length) {

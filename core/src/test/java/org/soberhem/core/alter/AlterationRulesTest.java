@@ -123,6 +123,8 @@ class AlterationRulesTest {
                 .contains("There is no hem");
         assertThat(refusal(new SlashAndFan(edge("sleeve.wrist"), "wrist", 2, 5, true, Sides.BOTH)))
                 .contains("choose two edges");
+        assertThat(refusal(new SlashAndFan(edge("back.waist"), "centre", 2, 5, true, Sides.BOTH)))
+                .contains("A fold stays straight");
         assertThat(refusal(new GrowthTuck("bust", 0, Sides.BOTH))).contains("must have a depth");
         assertThat(refusal(new OpenCentre("front", 5, 5, Sides.BOTH))).contains("not cut on a fold");
         assertThat(refusal(new TurnStrap(edge("front.gone"), 5, Sides.BOTH))).contains("choose another edge");
