@@ -23,6 +23,7 @@ import org.soberhem.core.fitting.Fitting;
  * @param fittings oldest first
  * @param note what the maker wants to remember
  * @param choices which readings the drafts take where the maker overruled them, by the catalogue id they ask for
+ * @param look which outline it is to have
  */
 public record Costume(
         String id,
@@ -36,13 +37,32 @@ public record Costume(
         List<Garment> garments,
         List<Fitting> fittings,
         String note,
-        Map<String, Choice> choices) {
+        Map<String, Choice> choices,
+        Look look) {
 
-    // Costumes of older workspaces lack the choices.
+    // Costumes of older workspaces lack the choices and the look.
     public Costume {
         choices = choices == null ? Map.of() : Map.copyOf(choices);
+        look = look == null ? Look.USUAL : look;
         garments = List.copyOf(garments);
         fittings = List.copyOf(fittings);
+    }
+
+    /** A costume with the usual outline of its year. */
+    public Costume(
+            String id,
+            String title,
+            String place,
+            int year,
+            Optional<LocalDate> event,
+            String wearer,
+            String set,
+            String stack,
+            List<Garment> garments,
+            List<Fitting> fittings,
+            String note,
+            Map<String, Choice> choices) {
+        this(id, title, place, year, event, wearer, set, stack, garments, fittings, note, choices, Look.USUAL);
     }
 
     public Optional<Garment> garment(String name) {
@@ -55,33 +75,40 @@ public record Costume(
 
     /** Returns the costume drawn from another measurement set. */
     public Costume drawnFrom(String otherSet) {
-        return new Costume(id, title, place, year, event, wearer, otherSet, stack, garments, fittings, note, choices);
+        return new Costume(
+                id, title, place, year, event, wearer, otherSet, stack, garments, fittings, note, choices, look);
     }
 
     /** Returns the costume worn over another layer stack. */
     public Costume wornOver(String otherStack) {
-        return new Costume(id, title, place, year, event, wearer, set, otherStack, garments, fittings, note, choices);
+        return new Costume(
+                id, title, place, year, event, wearer, set, otherStack, garments, fittings, note, choices, look);
+    }
+
+    /** Returns the costume with another look. */
+    public Costume looking(Look other) {
+        return new Costume(id, title, place, year, event, wearer, set, stack, garments, fittings, note, choices, other);
     }
 
     /** Returns the costume with its drafts taking another reading for a measure, or, without one, the usual again. */
     public Costume taking(String asked, Optional<Choice> choice) {
         Map<String, Choice> all = new HashMap<>(choices);
         choice.ifPresentOrElse(taken -> all.put(asked, taken), () -> all.remove(asked));
-        return new Costume(id, title, place, year, event, wearer, set, stack, garments, fittings, note, all);
+        return new Costume(id, title, place, year, event, wearer, set, stack, garments, fittings, note, all, look);
     }
 
     /** Returns the costume with a garment put in the place of the one with the same name. */
     public Costume with(Garment changed) {
         List<Garment> all = new ArrayList<>(garments);
         all.replaceAll(garment -> garment.name().equals(changed.name()) ? changed : garment);
-        return new Costume(id, title, place, year, event, wearer, set, stack, all, fittings, note, choices);
+        return new Costume(id, title, place, year, event, wearer, set, stack, all, fittings, note, choices, look);
     }
 
     /** Returns the costume with another garment, worn over those it has. */
     public Costume adding(Garment another) {
         List<Garment> all = new ArrayList<>(garments);
         all.add(another);
-        return new Costume(id, title, place, year, event, wearer, set, stack, all, fittings, note, choices);
+        return new Costume(id, title, place, year, event, wearer, set, stack, all, fittings, note, choices, look);
     }
 
     /** Returns the costume with a fitting put in the place of the one with the same number, or added. */
@@ -91,6 +118,6 @@ public record Costume(
         if (!all.contains(changed)) {
             all.add(changed);
         }
-        return new Costume(id, title, place, year, event, wearer, set, stack, garments, all, note, choices);
+        return new Costume(id, title, place, year, event, wearer, set, stack, garments, all, note, choices, look);
     }
 }

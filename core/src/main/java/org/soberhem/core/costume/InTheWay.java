@@ -11,7 +11,6 @@ import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.Sides;
 import org.soberhem.core.body.MeasureCatalogue;
 import org.soberhem.core.body.MeasurementSet;
-import org.soberhem.core.body.Wearer;
 import org.soberhem.core.doubt.Doubt;
 import org.soberhem.core.doubt.Doubts;
 import org.soberhem.core.draft.CheckResult;
@@ -28,18 +27,19 @@ import org.soberhem.core.layers.Wardrobe;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.SeamCheck;
-import org.soberhem.core.silhouette.Rule;
 import org.soberhem.core.silhouette.Verdict;
 
 /** Finds what stands between a costume and its next step, in the order of its thread. */
 public final class InTheWay {
+
+    /** So many rules are named; the others wait at the silhouette. */
+    private static final int MOST_VERDICTS = 3;
 
     /** So many doubts are named; the others wait at the tape. */
     private static final int MOST_DOUBTS = 4;
 
     private final MeasureCatalogue catalogue;
     private final Wardrobe wardrobe;
-    private final List<Rule> rules;
     private final List<Usage> usages;
     private final Doubts doubts;
     private final Tape tape;
@@ -47,15 +47,12 @@ public final class InTheWay {
     /**
      * @param catalogue every measure
      * @param wardrobe layers and their stacks
-     * @param rules of silhouettes
      * @param usages what was usual when, for the sums of garments
      * @param doubts finds what is odd about a set
      */
-    public InTheWay(
-            MeasureCatalogue catalogue, Wardrobe wardrobe, List<Rule> rules, List<Usage> usages, Doubts doubts) {
+    public InTheWay(MeasureCatalogue catalogue, Wardrobe wardrobe, List<Usage> usages, Doubts doubts) {
         this.catalogue = catalogue;
         this.wardrobe = wardrobe;
-        this.rules = List.copyOf(rules);
         this.usages = List.copyOf(usages);
         this.doubts = doubts;
         this.tape = new Tape(catalogue, wardrobe);
@@ -64,24 +61,24 @@ public final class InTheWay {
     /**
      * Returns what stands in the way.
      *
-     * @param judgement the costume worked out
-     * @param wearer who it is for
-     * @param set the measurement set that it is drawn from, if there is one
+     * @param at the costume worked out, its wearer and the set that it is drawn from, if there is one
+     * @param verdicts by the rules of its period, what presses most first
      * @param today to tell how old the readings are
      * @param months after how many months they are taken again
      */
-    public List<Obstacle> of(
-            Judgement judgement, Wearer wearer, Optional<MeasurementSet> set, LocalDate today, int months) {
+    public List<Obstacle> of(Judge.Case at, List<Verdict> verdicts, LocalDate today, int months) {
+        Judgement judgement = at.judgement();
+        Optional<MeasurementSet> set = at.set();
         List<Obstacle> found = new ArrayList<>();
         if (set.isEmpty()) {
             found.add(new Obstacle(
                     Stage.TAPE, "", "", Sentence.of("The wearer has not been measured: begin with the tape")));
         } else {
-            tape(judgement, set.get(), doubts.of(set.get(), wearer.build(), today, months), found);
+            tape(judgement, set.get(), doubts.of(set.get(), at.wearer().build(), today, months), found);
         }
         draft(judgement, found);
         fitting(judgement, found);
-        silhouette(judgement, found);
+        silhouette(verdicts, found);
         return found;
     }
 
@@ -254,15 +251,11 @@ public final class InTheWay {
                 version);
     }
 
-    private void silhouette(Judgement judgement, List<Obstacle> found) {
-        for (Judgement.RoundVerdict round : judgement.verdicts(rules)) {
-            if (round.verdict().grade() == Verdict.Grade.OUTSIDE) {
-                found.add(new Obstacle(
-                        Stage.SILHOUETTE,
-                        round.garment(),
-                        round.verdict().rule().id(),
-                        round.verdict().sentence()));
-            }
-        }
+    private static void silhouette(List<Verdict> verdicts, List<Obstacle> found) {
+        verdicts.stream()
+                .filter(verdict -> verdict.grade() == Verdict.Grade.NOT_MET)
+                .limit(MOST_VERDICTS)
+                .forEach(verdict -> found.add(new Obstacle(
+                        Stage.SILHOUETTE, verdict.garment(), verdict.rule().id(), verdict.sentence())));
     }
 }

@@ -225,6 +225,11 @@ public final class CompiledSheet {
         return sheet;
     }
 
+    /** Returns the formula of a quantity, as written. */
+    public String quantityText(String quantity) {
+        return quantities.get(quantity).source().text();
+    }
+
     /** Returns the size the sheet was made for: the wearer at which its proportions are right. */
     public Inputs middle() {
         return Inputs.of(middle);

@@ -1,10 +1,19 @@
 package org.soberhem.core.draft;
 
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.soberhem.core.garment.Loop;
+import org.soberhem.core.geometry.Box;
+import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.geometry.Path;
+import org.soberhem.core.geometry.Point;
+import org.soberhem.core.pattern.Derived;
 import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
+import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Side;
 
 /** What formulas measure on a finished pattern, altered or not. */
@@ -23,8 +32,53 @@ final class Finished {
                         .ifPresent(path -> frame.paths.set(run.path(), path));
             }
         }
-        frame.girths = level -> pattern.girth(level, pattern.names());
+        frame.drawn = new Measured(pattern);
         return frame;
+    }
+
+    /** A pattern under the ruler: of the pieces on the two sides, those on the wearer's left. */
+    private record Measured(Pattern pattern) implements Frame.Drawn {
+
+        private static final double FLATNESS = 0.5;
+
+        @Override
+        public double girth(String level) {
+            return pattern.girth(level, pattern.names());
+        }
+
+        @Override
+        public double across(String piece, double share) {
+            return parts(piece)
+                    .map(part -> breadth(part.seamLine(FLATNESS), share))
+                    .reduce(Double::sum)
+                    .orElse(Double.NaN);
+        }
+
+        @Override
+        public double tall(String piece) {
+            return parts(piece)
+                    .map(part -> part.seamLine(FLATNESS).box())
+                    .mapToDouble(Box::height)
+                    .max()
+                    .orElse(Double.NaN);
+        }
+
+        @Override
+        public Optional<Point> at(EdgeRef point) {
+            return pattern.point(point, Side.LEFT);
+        }
+
+        private static double breadth(Outline line, double share) {
+            double at = line.box().minY() + share * line.box().height();
+            List<Double> cuts = line.cuts(new Point(0, at), new Point(1, 0));
+            return cuts.isEmpty() ? 0 : Collections.max(cuts) - Collections.min(cuts);
+        }
+
+        /** A piece, or what it was cut into. */
+        private Stream<Piece> parts(String piece) {
+            return pattern.pieces().stream()
+                    .filter(part -> part.side() != Side.RIGHT && Derived.isOf(part.name(), piece));
+        }
     }
 
     /** Returns a closed edge beside what must pass through it; of two sides the narrower. */

@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.EdgeRef;
 
@@ -209,6 +211,13 @@ final class FormulaReader {
             case "distance", "angle" -> betweenPoints(function);
             case "length" -> edgeLength();
             case "girth" -> levelGirth();
+            case "across" -> acrossPiece();
+            case "tall" -> {
+                String piece = pieceName();
+                yield new Value(Dimension.LENGTH, f -> f.drawn.tall(piece));
+            }
+            case "out" -> coordinate(Point::x);
+            case "along" -> coordinate(Point::y);
             default -> arithmetic(function);
         };
         expect(")");
@@ -249,7 +258,39 @@ final class FormulaReader {
         if (!scope.level(name)) {
             throw problem("girth(" + name + ") can be used in checks only, for a level that some piece has");
         }
-        return new Value(Dimension.LENGTH, f -> f.girths.girth(name));
+        return new Value(Dimension.LENGTH, f -> f.drawn.girth(name));
+    }
+
+    private Value acrossPiece() {
+        String piece = pieceName();
+        expect(",");
+        Value share = sum();
+        if (!share.dimension().equals(Dimension.NUMBER)) {
+            throw problem("across needs a piece and a share of its length: across(sleeve, 0.5)");
+        }
+        Term at = share.term();
+        return new Value(Dimension.LENGTH, f -> f.drawn.across(piece, at.value(f)));
+    }
+
+    private String pieceName() {
+        String name = takeName("a piece such as sleeve");
+        if (!scope.piece(name)) {
+            throw problem(
+                    "piece \"" + name + "\" is not known, or not yet drawn: only checks and quantities measure pieces");
+        }
+        return name;
+    }
+
+    private Value coordinate(ToDoubleFunction<Point> axis) {
+        String name = takeName("a point such as front.A");
+        if (!name.contains(".") || !scope.place(EdgeRef.parse(name))) {
+            throw problem("point \"" + name
+                    + "\" is not known, or not yet drawn: only checks and quantities ask where piece.point lies");
+        }
+        EdgeRef point = EdgeRef.parse(name);
+        return new Value(
+                Dimension.LENGTH,
+                f -> f.drawn.at(point).map(axis::applyAsDouble).orElse(Double.NaN));
     }
 
     private Value arithmetic(String function) {
@@ -290,7 +331,7 @@ final class FormulaReader {
             default ->
                 throw problem(
                         "\"" + function + "\" is not a function; known are if, min, max, abs, sqrt, sin, cos, tan, "
-                                + "atan2, up, down, round, distance, angle, length, girth");
+                                + "atan2, up, down, round, distance, angle, length, girth, across, tall, out, along");
         };
     }
 

@@ -3,8 +3,10 @@ package org.soberhem.core.draft;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
+import org.soberhem.core.pattern.EdgeRef;
 
 /** The numbers of one drafting: a slot for each name and for each coordinate, and the paths drawn so far. */
 final class Frame {
@@ -12,13 +14,23 @@ final class Frame {
     final double[] slots;
     final List<Path> paths;
 
-    /** Answers {@code girth(level)} once the pieces are drawn. */
-    Girths girths = level -> Double.NaN;
+    /** What formulas may measure once the pieces are drawn; not a number if an alteration has taken it away. */
+    interface Drawn {
 
-    @FunctionalInterface
-    interface Girths {
+        /** Returns the width of all pieces at a level. */
         double girth(String level);
+
+        /** Returns the width of a piece at a share of its length, from its upper end. */
+        double across(String piece, double share);
+
+        /** Returns the length of a piece from its upper to its lower end. */
+        double tall(String piece);
+
+        /** Returns where a point of a piece lies. */
+        Optional<Point> at(EdgeRef point);
     }
+
+    Drawn drawn;
 
     Frame(int slots, int edges) {
         this.slots = new double[slots];

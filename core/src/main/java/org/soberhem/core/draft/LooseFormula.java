@@ -107,5 +107,15 @@ public final class LooseFormula {
         public boolean level(String name) {
             return false;
         }
+
+        @Override
+        public boolean piece(String name) {
+            return false;
+        }
+
+        @Override
+        public boolean place(EdgeRef point) {
+            return false;
+        }
     }
 }

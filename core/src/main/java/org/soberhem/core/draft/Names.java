@@ -132,6 +132,20 @@ final class Names implements Scope {
     }
 
     @Override
+    public boolean piece(String name) {
+        return finished
+                && shared.edges.keySet().stream().anyMatch(edge -> edge.piece().equals(name));
+    }
+
+    @Override
+    public boolean place(EdgeRef point) {
+        return piece(point.piece())
+                && shared.points.entrySet().stream()
+                        .filter(owner -> owner.getKey().equals(point.piece()) || !piece(owner.getKey()))
+                        .anyMatch(owner -> owner.getValue().containsKey(point.edge()));
+    }
+
+    @Override
     public String known() {
         Set<String> all = new LinkedHashSet<>(own.keySet());
         all.addAll(shared.names.keySet());

@@ -21,6 +21,12 @@ interface Scope {
     /** Says whether some piece has a level of the name. */
     boolean level(String name);
 
+    /** Says whether there is a piece of the name, drawn already, so that it can be measured. */
+    boolean piece(String name);
+
+    /** Says whether a piece, drawn already, may have a point of the name: one of its own or of a frame that it is drawn on. */
+    boolean place(EdgeRef point);
+
     /** Returns the names that may stand here, for messages. */
     String known();
 }

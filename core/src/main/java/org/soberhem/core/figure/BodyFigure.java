@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
 import org.soberhem.core.body.Build;
-import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 
 /**
@@ -21,34 +20,58 @@ public final class BodyFigure {
 
     private static final double[] USUAL_HEIGHTS = {680, 900, 1280, USUAL_HEIGHT};
 
+    /** A shoulder whose slope was not read lies so far below the neck, as a share of the way to the armpit. */
+    private static final double USUAL_DROP = 0.3;
+
     /** How far the arms hang away from the trunk: out for each millimetre down. */
     private static final double ARM_OUT = 0.16;
 
     private final FigurePlan plan;
     private final ToDoubleFunction<String> read;
+    private final ToDoubleFunction<String> readLeft;
     private final Build build;
+    private final Stance stance;
     private final double height;
+    private final double fork;
     private final Map<String, CrossSection> sections = new LinkedHashMap<>();
     private final Map<String, Place> marks;
+    private final double shoulderTilt;
+    private final Form form;
+
+    /** A body alike on both sides, as it stands by itself. */
+    public BodyFigure(FigurePlan plan, Build build, ToDoubleFunction<String> read) {
+        this(plan, build, Stance.NATURAL, read, read);
+    }
 
     /**
      * @param plan proportions and tapes
      * @param build of the wearer
-     * @param read returns the reading of a measure in millimetres, or NaN
+     * @param stance how what is worn shapes and holds the body
+     * @param read returns the reading of a measure in millimetres, of two sides the right one, or NaN
+     * @param readLeft returns the reading of the left side
      */
-    public BodyFigure(FigurePlan plan, Build build, ToDoubleFunction<String> read) {
+    public BodyFigure(
+            FigurePlan plan,
+            Build build,
+            Stance stance,
+            ToDoubleFunction<String> read,
+            ToDoubleFunction<String> readLeft) {
         this.plan = plan;
         this.build = build;
+        this.stance = stance;
         this.read = read;
+        this.readLeft = readLeft;
         double measured = read.applyAsDouble("height");
         height = Double.isNaN(measured) ? guessedHeight() : measured;
         FigurePlan.ByAge age = plan.ages().get(build.age());
         Anchors anchors = new Anchors(plan, age, height, read);
         for (FigurePlan.Level level : plan.trunk()) {
             double at = anchors.at((age.fork() + (age.chin() - age.fork()) * level.at()) * height);
-            section(plan.trunk(), level, new Place(0, at, level.centre() * height));
+            double raised = level.name().equals("bust") ? stance.bustUp() * height : 0;
+            double forward = level.centre() + stance.forward().getOrDefault(level.name(), 0.0);
+            section(plan.trunk(), level, new Place(0, at + raised, forward * height));
         }
-        double fork = anchors.at(age.fork() * height);
+        fork = anchors.at(age.fork() * height);
         double hip = sections.get("hip").breadth();
         for (FigurePlan.Level level : plan.legs()) {
             double apart = hip * (0.34 + 0.19 * level.at());
@@ -58,10 +81,12 @@ public final class BodyFigure {
         double shoulder = (Double.isNaN(width) ? sections.get("armpit").breadth() * 2.2 : width * 0.95) / 2;
         double armpit = sections.get("armpit").middle().y();
         double neck = sections.get("neck-base").middle().y();
+        double usualDrop = (neck - armpit) * USUAL_DROP;
         Place shoulderPoint = new Place(
                 -shoulder,
-                neck - (neck - armpit) * 0.3,
+                neck - drop(read, usualDrop),
                 sections.get("armpit").middle().z());
+        shoulderTilt = drop(readLeft, usualDrop) - drop(read, usualDrop);
         double reach = read.applyAsDouble("shoulder-to-wrist");
         double length = Double.isNaN(reach) ? height * 0.34 : reach;
         for (FigurePlan.Level level : plan.arms()) {
@@ -75,6 +100,41 @@ public final class BodyFigure {
                             shoulderPoint.z() - height * 0.004));
         }
         marks = new Landmarks(this, fork, shoulderPoint).all();
+        form = new BodyForm(this).made();
+    }
+
+    /** Returns how far the shoulder point lies below the base of the neck; a slope is read from the neck point above it. */
+    private double drop(ToDoubleFunction<String> side, double usual) {
+        double slope =
+                side.applyAsDouble("shoulder-slope") - sections.get("neck-base").breadth() * Landmarks.NECK_POINT;
+        return Double.isNaN(slope) ? usual : Math.min(Math.max(slope, usual * 0.2), usual * 2);
+    }
+
+    /** Returns by how much the wearer's left shoulder lies lower than the right, in millimetres. */
+    public double shoulderTilt() {
+        return shoulderTilt;
+    }
+
+    /** Returns by how much the waist lies higher at the wearer's right side than in the middle, in millimetres. */
+    public double waistTilt() {
+        double right = read.applyAsDouble("waist-to-floor-right");
+        double left = read.applyAsDouble("waist-to-floor-left");
+        return Double.isNaN(right) || Double.isNaN(left) ? 0 : (right - left) / 2;
+    }
+
+    /** Returns the length of the arm from shoulder point to wrist, as a plumb line sees it, in millimetres. */
+    public double reach() {
+        return marks.get("shoulder-point").y() - sections.get("wrist").middle().y();
+    }
+
+    /** Returns how far the arms hang away from the trunk: out for each millimetre down. */
+    public double armOut() {
+        return ARM_OUT;
+    }
+
+    /** Returns the height of the fork, in millimetres. */
+    public double fork() {
+        return fork;
     }
 
     private double guessedHeight() {
@@ -93,7 +153,7 @@ public final class BodyFigure {
                         level.name(),
                         middle,
                         own.orElseGet(() -> usual(level) * likeness(limb, level)),
-                        level.ratio(),
+                        stance.round().getOrDefault(level.name(), level.ratio()),
                         own.isPresent()));
     }
 
@@ -127,11 +187,11 @@ public final class BodyFigure {
         return weights == 0 ? 1 : Math.exp(sum / weights);
     }
 
-    double chin() {
+    public double chin() {
         return plan.ages().get(build.age()).chin() * height;
     }
 
-    double headMiddle() {
+    public double headMiddle() {
         return (height + chin()) / 2;
     }
 
@@ -140,7 +200,8 @@ public final class BodyFigure {
         return (Double.isNaN(girth) ? (height - chin()) * 2.42 : girth) / CrossSection.perimeter(1, 1.25);
     }
 
-    boolean hasBust() {
+    /** Says whether the bust is its foremost level. */
+    public boolean hasBust() {
         return build.bust();
     }
 
@@ -156,7 +217,7 @@ public final class BodyFigure {
     }
 
     /** Returns a cross-section that every figure has. */
-    CrossSection at(String level) {
+    public CrossSection at(String level) {
         return sections.get(level);
     }
 
@@ -176,9 +237,19 @@ public final class BodyFigure {
         return Optional.ofNullable(marks.get(name));
     }
 
-    /** Returns the outlines of a view, those behind first: x to the right, y down from the floor, in millimetres. */
-    public List<Path> outlines(FigureView view) {
-        return new BodyOutline(this, names(plan.legs()), names(plan.arms())).of(view);
+    /** Returns the trunk and both legs as one shape, from the ankles to the neck. */
+    public Form form() {
+        return form;
+    }
+
+    /** Returns the names of the levels of the legs, from the thigh down. */
+    List<String> legs() {
+        return names(plan.legs());
+    }
+
+    /** Returns the names of the levels of the arms, from the shoulder down. */
+    List<String> arms() {
+        return names(plan.arms());
     }
 
     private static List<String> names(List<FigurePlan.Level> levels) {

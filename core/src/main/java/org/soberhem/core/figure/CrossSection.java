@@ -56,19 +56,19 @@ public record CrossSection(String name, Place middle, double breadth, double dep
     }
 
     /** Returns the place in front (1) or behind (-1), or at the wearer's right or left side. */
-    Place front() {
+    public Place front() {
         return new Place(middle.x(), middle.y(), middle.z() + depth);
     }
 
-    Place back() {
+    public Place back() {
         return new Place(middle.x(), middle.y(), middle.z() - depth);
     }
 
-    Place right() {
+    public Place right() {
         return new Place(middle.x() - breadth, middle.y(), middle.z());
     }
 
-    Place left() {
+    public Place left() {
         return new Place(middle.x() + breadth, middle.y(), middle.z());
     }
 }

@@ -14,9 +14,17 @@ import org.soberhem.core.body.Age;
  * @param legs cross-sections from the thigh down
  * @param arms cross-sections from the shoulder down
  * @param tapes how the tape lies, by catalogue id
+ * @param hang how cloth hangs on it
+ * @param references heights of levels on the bodies that the silhouettes were thought out on, shares of the height, by who
  */
 public record FigurePlan(
-        Map<Age, ByAge> ages, List<Level> trunk, List<Level> legs, List<Level> arms, Map<String, Tape> tapes) {
+        Map<Age, ByAge> ages,
+        List<Level> trunk,
+        List<Level> legs,
+        List<Level> arms,
+        Map<String, Tape> tapes,
+        Dressed.Hang hang,
+        Map<String, Map<String, Double>> references) {
 
     /**
      * @param chin height of the chin, share of the height
@@ -63,5 +71,6 @@ public record FigurePlan(
         legs = List.copyOf(legs);
         arms = List.copyOf(arms);
         tapes = Map.copyOf(tapes);
+        references = Map.copyOf(references);
     }
 }

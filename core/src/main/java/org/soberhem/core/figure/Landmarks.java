@@ -6,6 +6,9 @@ import java.util.Map;
 /** Where the tape begins, ends and passes on a body: every landmark by name, those of the wearer's left ending in -left. */
 final class Landmarks {
 
+    /** The neck point lies so far above the base of the neck, as a share of half its breadth. */
+    static final double NECK_POINT = 0.14;
+
     private final Map<String, Place> marks = new LinkedHashMap<>();
 
     /**
@@ -36,9 +39,10 @@ final class Landmarks {
         put(
                 "neck-point",
                 -neck.breadth(),
-                neck.middle().y() + rise * 0.4,
+                neck.middle().y() + neck.breadth() * NECK_POINT,
                 neck.middle().z());
         mark("shoulder-point", shoulder);
+        marks.put("shoulder-point-left", new Place(-shoulder.x(), shoulder.y() - figure.shoulderTilt(), shoulder.z()));
         mark("shoulder-half", between(marks.get("neck-point"), shoulder, 0.5));
         put("shoulder-above", shoulder.x(), marks.get("neck-point").y(), shoulder.z());
         double chestLine = (shoulder.y() + armpit.middle().y()) / 2;

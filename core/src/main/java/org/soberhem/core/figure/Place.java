@@ -11,7 +11,8 @@ import org.soberhem.core.geometry.Point;
  */
 public record Place(double x, double y, double z) {
 
-    double distanceTo(Place other) {
+    /** Returns the straight distance in millimetres. */
+    public double distanceTo(Place other) {
         return Math.hypot(Math.hypot(x - other.x, y - other.y), z - other.z);
     }
 

@@ -20,6 +20,7 @@ import org.soberhem.core.length.Length;
  * @param helper who helped; empty if the wearer was alone
  * @param remarks in the order in which they were made
  * @param readings what was measured at the fitting, by quantity
+ * @param answers what was seen by eye, by rule: 1 as asked, 0.5 partly, 0 not
  */
 public record Fitting(
         int number,
@@ -29,7 +30,21 @@ public record Fitting(
         boolean confirmed,
         String helper,
         List<Remark> remarks,
-        Map<String, Length> readings) {
+        Map<String, Length> readings,
+        Map<String, Double> answers) {
+
+    /** A fitting at which nothing was asked by eye. */
+    public Fitting(
+            int number,
+            LocalDate date,
+            Mockup mockup,
+            String stack,
+            boolean confirmed,
+            String helper,
+            List<Remark> remarks,
+            Map<String, Length> readings) {
+        this(number, date, mockup, stack, confirmed, helper, remarks, readings, Map.of());
+    }
 
     /**
      * A trial garment.
@@ -43,7 +58,9 @@ public record Fitting(
         }
     }
 
+    // Fittings of older workspaces lack the answers.
     public Fitting {
+        answers = answers == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(answers));
         remarks = List.copyOf(remarks);
         readings = Collections.unmodifiableMap(new TreeMap<>(readings));
     }
@@ -59,22 +76,29 @@ public record Fitting(
         if (!changed.contains(remark)) {
             changed.add(remark);
         }
-        return new Fitting(number, date, mockup, stack, confirmed, helper, changed, readings);
+        return new Fitting(number, date, mockup, stack, confirmed, helper, changed, readings, answers);
     }
 
     public Fitting without(String remark) {
         List<Remark> kept =
                 remarks.stream().filter(each -> !each.id().equals(remark)).toList();
-        return new Fitting(number, date, mockup, stack, confirmed, helper, kept, readings);
+        return new Fitting(number, date, mockup, stack, confirmed, helper, kept, readings, answers);
     }
 
     public Fitting withReading(String quantity, Length value) {
         Map<String, Length> changed = new TreeMap<>(readings);
         changed.put(quantity, value);
-        return new Fitting(number, date, mockup, stack, confirmed, helper, remarks, changed);
+        return new Fitting(number, date, mockup, stack, confirmed, helper, remarks, changed, answers);
     }
 
     public Fitting confirmedOver(String worn) {
-        return new Fitting(number, date, mockup, worn, true, helper, remarks, readings);
+        return new Fitting(number, date, mockup, worn, true, helper, remarks, readings, answers);
+    }
+
+    /** Returns the fitting with a rule's question answered: 1 as asked, 0.5 partly, 0 not; or not answered. */
+    public Fitting answering(String rule, Optional<Double> answer) {
+        Map<String, Double> changed = new TreeMap<>(answers);
+        answer.ifPresentOrElse(value -> changed.put(rule, value), () -> changed.remove(rule));
+        return new Fitting(number, date, mockup, stack, confirmed, helper, remarks, readings, changed);
     }
 }

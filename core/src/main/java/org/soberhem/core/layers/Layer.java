@@ -1,6 +1,7 @@
 package org.soberhem.core.layers;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -20,6 +21,7 @@ import java.util.Set;
  * @param needs what must be worn with it
  * @param notWith ids of layers that are not worn with it
  * @param supports how far it carries a skirt out, if it does
+ * @param shape what it does to the body beside its girths
  * @param cautions ids of what to mind when wearing it
  */
 public record Layer(
@@ -36,6 +38,7 @@ public record Layer(
         List<Need> needs,
         Set<String> notWith,
         Optional<Supports> supports,
+        Shape shape,
         List<String> cautions) {
 
     /**
@@ -78,14 +81,39 @@ public record Layer(
      * @param hemGirth round its lowest hoop, in millimetres; empty if it has none
      * @param side beyond the hip at each side
      * @param back behind the seat
+     * @param at where it stands out most, from the waist (0) to the floor (1)
+     * @param dome how far out it stands half way down, as a share of its lowest hoop
      */
-    public record Supports(Optional<Span> hemGirth, Optional<Span> side, Optional<Span> back) {}
+    public record Supports(Optional<Span> hemGirth, Optional<Span> side, Optional<Span> back, double at, double dome) {}
+
+    /**
+     * What a layer does to the body beside its girths.
+     *
+     * @param round depth to breadth of the cross-section that it gives, by level
+     * @param forward how far it carries a level forward (-: back), share of the height
+     * @param bustUp how much higher it carries the bust, share of the height
+     */
+    public record Shape(Map<String, Double> round, Map<String, Double> forward, double bustUp) {
+
+        public static final Shape NONE = new Shape(Map.of(), Map.of(), 0);
+
+        public Shape {
+            round = Map.copyOf(round);
+            forward = Map.copyOf(forward);
+        }
+    }
 
     /** A support that stands out so far has rings or hoops; a pad has none. */
     private static final double HOOPED = 200;
 
     /** From least to most, in millimetres. */
-    public record Span(double least, double most) {}
+    public record Span(double least, double most) {
+
+        /** Returns the value at a share of the way from least (0) to most (1). */
+        public double at(double share) {
+            return least + (most - least) * share;
+        }
+    }
 
     /** The caution that every laced layer carries. */
     private static final String LACING = "lacing";

@@ -15,21 +15,28 @@ import org.soberhem.core.size.SizeChart;
  * @param charts own size charts
  * @param months after how many months a wearer is measured again
  * @param sheets own draft sheets as written, finished or not, by id
+ * @param silhouettes own silhouettes as written, finished or not, by id
  * @param square what the test square of 100 mm measured on the paper that was printed last, in millimetres
  */
 public record Maker(
-        List<LayerStack> stacks, List<SizeChart> charts, int months, Map<String, String> sheets, double square) {
+        List<LayerStack> stacks,
+        List<SizeChart> charts,
+        int months,
+        Map<String, String> sheets,
+        Map<String, String> silhouettes,
+        double square) {
 
     /** Side of the test square on printed paper, in millimetres. */
     public static final double SQUARE = 100;
 
     /** One who has added nothing yet; measurements a few months old are taken again (common practice). */
-    public static final Maker NEW = new Maker(List.of(), List.of(), 6, Map.of(), SQUARE);
+    public static final Maker NEW = new Maker(List.of(), List.of(), 6, Map.of(), Map.of(), SQUARE);
 
-    // Makers of older workspaces lack the sheets and the square.
+    // Makers of older workspaces lack the sheets, the silhouettes and the square.
     public Maker {
         square = square == 0 ? SQUARE : square;
-        sheets = sheets == null ? Map.of() : Collections.unmodifiableMap(new LinkedHashMap<>(sheets));
+        sheets = ordered(sheets);
+        silhouettes = ordered(silhouettes);
         stacks = List.copyOf(stacks);
         charts = List.copyOf(charts);
     }
@@ -39,7 +46,7 @@ public record Maker(
         List<LayerStack> all = new ArrayList<>(stacks);
         all.removeIf(other -> other.id().equals(stack.id()));
         all.add(stack);
-        return new Maker(all, charts, months, sheets, square);
+        return new Maker(all, charts, months, sheets, silhouettes, square);
     }
 
     /** Returns the maker with a chart put in the place of the one with the same title, or added. */
@@ -47,28 +54,45 @@ public record Maker(
         List<SizeChart> all = new ArrayList<>(charts);
         all.removeIf(other -> other.title().equals(chart.title()));
         all.add(chart);
-        return new Maker(stacks, all, months, sheets, square);
+        return new Maker(stacks, all, months, sheets, silhouettes, square);
     }
 
     public Maker measuringAfter(int otherMonths) {
-        return new Maker(stacks, charts, otherMonths, sheets, square);
+        return new Maker(stacks, charts, otherMonths, sheets, silhouettes, square);
     }
 
     /** Returns the maker with a sheet as written put in the place of the one with the same id, or added. */
     public Maker withSheet(String id, String text) {
         Map<String, String> all = new LinkedHashMap<>(sheets);
         all.put(id, text);
-        return new Maker(stacks, charts, months, all, square);
+        return new Maker(stacks, charts, months, all, silhouettes, square);
     }
 
     public Maker withoutSheet(String id) {
         Map<String, String> all = new LinkedHashMap<>(sheets);
         all.remove(id);
-        return new Maker(stacks, charts, months, all, square);
+        return new Maker(stacks, charts, months, all, silhouettes, square);
+    }
+
+    /** Returns the maker with a silhouette as written put in the place of the one with the same id, or added. */
+    public Maker withSilhouette(String id, String text) {
+        Map<String, String> all = new LinkedHashMap<>(silhouettes);
+        all.put(id, text);
+        return new Maker(stacks, charts, months, sheets, all, square);
+    }
+
+    public Maker withoutSilhouette(String id) {
+        Map<String, String> all = new LinkedHashMap<>(silhouettes);
+        all.remove(id);
+        return new Maker(stacks, charts, months, sheets, all, square);
+    }
+
+    private static Map<String, String> ordered(Map<String, String> texts) {
+        return texts == null ? Map.of() : Collections.unmodifiableMap(new LinkedHashMap<>(texts));
     }
 
     /** Returns the maker whose printer printed the test square as it was measured. */
     public Maker printing(double measured) {
-        return new Maker(stacks, charts, months, sheets, measured);
+        return new Maker(stacks, charts, months, sheets, silhouettes, measured);
     }
 }

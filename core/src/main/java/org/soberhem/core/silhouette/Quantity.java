@@ -4,19 +4,16 @@ import java.util.Optional;
 import org.soberhem.core.length.Sentence;
 
 /**
- * A named number that rules judge.
+ * A quantity as it stands.
  *
- * @param id kebab-case name
- * @param value in millimetres or as a ratio; empty if it is not known yet
- * @param origin how it came about, or why it is not known yet
+ * @param id of its kind
+ * @param value in millimetres, degrees or as a ratio; empty if it is not known yet
+ * @param from what made it known; empty if it is not known yet
+ * @param origin how it came about, or what would make it known
  */
-public record Quantity(String id, Optional<Double> value, Sentence origin) {
+public record Quantity(String id, Optional<Double> value, Optional<QuantityKind.From> from, Sentence origin) {
 
-    /** Answers for the quantities that some part of the product knows. */
-    @FunctionalInterface
-    public interface Source {
-
-        /** Returns the quantity; its value is empty if this source does not know it. */
-        Quantity quantity(String id);
+    static Quantity known(String id, double value, QuantityKind.From from, Sentence origin) {
+        return new Quantity(id, Optional.of(value), Optional.of(from), origin);
     }
 }

@@ -1,5 +1,9 @@
 package org.soberhem.core.silhouette;
 
+import java.util.HashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
 
@@ -7,53 +11,175 @@ import org.soberhem.core.length.Sentence;
  * A rule's answer.
  *
  * @param rule the rule
+ * @param kind of quantity that was judged
+ * @param garment name of the garment that it is about; empty if the whole figure
  * @param grade how it stands
  * @param quantity what was judged
+ * @param amount by how much the quantity is to become greater (-: less) to meet the rule, as a length where there is one
+ * @param departure why the maker departs from it on purpose; empty if not
  */
-public record Verdict(Rule rule, Grade grade, Quantity quantity) {
+public record Verdict(
+        Rule rule,
+        QuantityKind kind,
+        String garment,
+        Grade grade,
+        Quantity quantity,
+        Optional<Double> amount,
+        String departure) {
 
-    /** How a rule stands, from right to not known. */
+    /** How a rule stands. */
     public enum Grade {
-        RIGHT,
-        NEAR,
-        OUTSIDE,
-        UNKNOWN
+        MET("met"),
+        NEAR("near"),
+        NOT_MET("not met"),
+        UNKNOWN("not yet known"),
+        DEPARTED("departed on purpose");
+
+        private final String words;
+
+        Grade(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
     }
 
-    /** Judges a quantity by a rule. */
-    public static Verdict of(Rule rule, Quantity quantity) {
+    /** Where rules press equally, comfort comes first. */
+    private static final double COMFORT_FIRST = 1.25;
+
+    private static final double FARTHEST = 3;
+
+    /**
+     * @param whole the length that a ratio is a part of, or NaN
+     */
+    static Verdict of(
+            Rule rule, QuantityKind kind, String garment, Quantity quantity, double whole, Optional<String> departure) {
+        Optional<Double> value = quantity.value();
+        Grade grade = value.map(rule::grade).orElse(Grade.UNKNOWN);
+        boolean open = grade == Grade.NEAR || grade == Grade.NOT_MET;
+        if (departure.isPresent() && grade != Grade.MET) {
+            grade = Grade.DEPARTED;
+        }
+        Optional<Double> amount =
+                open ? value.map(rule.judgedBy()::missing).flatMap(by -> length(kind, by, whole)) : Optional.empty();
+        return new Verdict(rule, kind, garment, grade, quantity, amount, departure.orElse(""));
+    }
+
+    private static Optional<Double> length(QuantityKind kind, double missing, double whole) {
+        return switch (kind.unit()) {
+            case MM -> Optional.of(missing);
+            case RATIO -> Double.isNaN(whole) ? Optional.empty() : Optional.of(missing * whole);
+            case DEGREES, EYE -> Optional.empty();
+        };
+    }
+
+    /** Returns the rule's name for people. */
+    public String title() {
+        return kind.title();
+    }
+
+    /** Returns the band that it is judged by. */
+    public Band band() {
+        return rule.judgedBy();
+    }
+
+    /** Says whether another rule wants the same quantity elsewhere, so that both cannot be met. */
+    public boolean pullsAgainst(Verdict other) {
+        return !other.rule.id().equals(rule.id())
+                && other.rule.quantity().equals(rule.quantity())
+                && rule.judged() != Rule.Judged.EYE
+                && !rule.judgedBy().overlaps(other.rule.judgedBy());
+    }
+
+    /** Says whether something could be done about it. */
+    public boolean isOpen() {
+        return grade == Grade.NEAR || grade == Grade.NOT_MET;
+    }
+
+    /** Returns how much it matters: more weight, further outside, comfort before likeness. */
+    public double pressing() {
+        if (!isOpen()) {
+            return 0;
+        }
+        double off =
+                Math.min(FARTHEST, rule.judgedBy().distance(quantity.value().orElseThrow()));
+        return rule.weight() * (0.5 + off) * (rule.kind() == Rule.Kind.LIKENESS ? 1 : COMFORT_FIRST);
+    }
+
+    /** Returns what was found, in words. */
+    public Sentence found() {
+        if (rule.judged() == Rule.Judged.EYE) {
+            String answer = quantity.value()
+                    .map(value -> value >= 1 ? "yes" : value > 0 ? "partly" : "no")
+                    .orElse("not answered yet");
+            return Sentence.of("{} {}", rule.ask(), Character.toUpperCase(answer.charAt(0)) + answer.substring(1));
+        }
         if (quantity.value().isEmpty()) {
-            return new Verdict(rule, Grade.UNKNOWN, quantity);
+            return Sentence.of("{}: not yet known; {}", title(), quantity.origin());
         }
         double value = quantity.value().get();
-        double off = Math.max(rule.least() - value, value - rule.most());
-        Grade grade = off <= 1e-9 ? Grade.RIGHT : off <= rule.near() ? Grade.NEAR : Grade.OUTSIDE;
-        return new Verdict(rule, grade, quantity);
+        Band band = rule.judgedBy();
+        if (grade == Grade.MET) {
+            return Sentence.of(
+                    "{} is {}, usual {} to {}", title(), shown(value), shown(band.least()), shown(band.most()));
+        }
+        boolean below = value < band.least();
+        return Sentence.of(
+                "{} is {}, {} {} {}",
+                title(),
+                shown(value),
+                shown(Math.abs(band.missing(value))),
+                below ? "under" : "over",
+                shown(below ? band.least() : band.most()));
+    }
+
+    /** Returns what to do about it; empty where nothing is to be done. */
+    public Optional<Sentence> remedy() {
+        if (!isOpen()) {
+            return Optional.empty();
+        }
+        boolean below = quantity.value().orElseThrow() < rule.judgedBy().least();
+        String say = below ? rule.below() : rule.above();
+        if (say.isEmpty()) {
+            return Optional.empty();
+        }
+        int at = say.indexOf("{amount}");
+        if (at < 0) {
+            return Optional.of(Sentence.of("{}", say));
+        }
+        Object by = amount.<Object>map(length -> Length.ofMillimetres(Math.abs(length)))
+                .orElseGet(() -> quantity.value()
+                        .map(value -> shown(Math.abs(rule.judgedBy().missing(value))))
+                        .orElseThrow());
+        return Optional.of(Sentence.of("{}{}{}", say.substring(0, at), by, say.substring(at + "{amount}".length())));
     }
 
     /** Returns what was found and what to do, in words. */
     public Sentence sentence() {
-        if (grade == Grade.UNKNOWN) {
-            return Sentence.of("{}: not known yet. {}", rule.title(), quantity.origin());
-        }
-        double value = quantity.value().orElseThrow();
-        if (grade == Grade.RIGHT) {
-            return Sentence.of(
-                    "{} is {}, within {} to {}", rule.title(), shown(value), shown(rule.least()), shown(rule.most()));
-        }
-        boolean below = value < rule.least();
-        double off = below ? rule.least() - value : value - rule.most();
-        return Sentence.of(
-                "{} is {}, {} {} {}. {}",
-                rule.title(),
-                shown(value),
-                shown(off),
-                below ? "under" : "over",
-                shown(below ? rule.least() : rule.most()),
-                below ? rule.below() : rule.above());
+        return remedy().map(say -> Sentence.of("{}. {}", found(), say)).orElseGet(this::found);
     }
 
-    private Object shown(double value) {
-        return rule.ratio() ? String.valueOf(Math.round(value * 100) / 100.0) : Length.ofMillimetres(value);
+    /** Returns the alteration that would meet the rule, as its kind and its amounts in millimetres. */
+    public Optional<QuantityKind.Alter> alteration() {
+        if (!isOpen() || remedy().isEmpty()) {
+            return Optional.empty();
+        }
+        return kind.alter()
+                .flatMap(alter -> amount.map(by -> {
+                    Map<String, Double> amounts = new HashMap<>();
+                    alter.amounts().forEach((name, each) -> amounts.put(name, each * by));
+                    return new QuantityKind.Alter(alter.kind(), amounts);
+                }));
+    }
+
+    /** Returns a value of the quantity's unit, for a sentence. */
+    public Object shown(double value) {
+        return switch (kind.unit()) {
+            case MM -> Length.ofMillimetres(value);
+            case RATIO, EYE -> String.format(Locale.ROOT, Math.abs(value) < 0.1 ? "%.3f" : "%.2f", value);
+            case DEGREES -> String.format(Locale.ROOT, "%.0f°", value);
+        };
     }
 }

@@ -25,6 +25,7 @@ final class SomeLayers {
                 List.of(),
                 Set.of(),
                 Optional.empty(),
+                Layer.Shape.NONE,
                 kind == LayerClass.BODY_SHAPER ? List.of("lacing") : List.of());
     }
 
@@ -43,6 +44,7 @@ final class SomeLayers {
                 List.of(new Layer.Need(Optional.of(kind), List.of(), why)),
                 Set.of(),
                 Optional.empty(),
+                Layer.Shape.NONE,
                 layer.cautions());
     }
 

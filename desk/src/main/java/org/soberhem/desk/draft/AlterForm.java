@@ -267,6 +267,18 @@ final class AlterForm extends VBox {
         changed.run();
     }
 
+    /** Puts amounts in, in millimetres, by the names of what is asked; nothing where none is given. */
+    void fill(Map<String, Double> amounts) {
+        filling = true;
+        fields.stream()
+                .filter(field -> field.ask().as() == As.LENGTH)
+                .forEach(field -> ((TextField) field.control())
+                        .setText(text(
+                                field.ask(), amounts.getOrDefault(field.ask().name(), 0.0))));
+        filling = false;
+        changed.run();
+    }
+
     /** Empties the amounts after an alteration was made. */
     void clear() {
         filling = true;

@@ -1,6 +1,7 @@
 package org.soberhem.desk.draft;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.BiConsumer;
@@ -146,6 +147,19 @@ final class AlterPanel extends VBox {
         if (work != null && place < desk.garment().alterations().size()) {
             change(place);
         }
+    }
+
+    /** Shows a kind of alteration with some of its amounts filled in, in millimetres; it is not made yet. */
+    void propose(String id, Map<String, Double> amounts) {
+        studio.library().alterations().stream()
+                .filter(kind -> kind.id().equals(id))
+                .findFirst()
+                .ifPresent(kind -> {
+                    find.setText("");
+                    kinds.getSelectionModel().select(kind);
+                    kinds.scrollTo(kind);
+                    form.fill(amounts);
+                });
     }
 
     private void offer() {

@@ -144,7 +144,11 @@ public final class DraftView extends BorderPane {
         studio.formatProperty().addListener((was, before, now) -> refresh());
         studio.garmentProperty().addListener((was, before, now) -> refresh());
         studio.targetProperty().addListener((was, before, now) -> {
-            if (now.startsWith(Obstacle.ALTERATION)) {
+            if (now.startsWith(Obstacle.PROPOSAL)) {
+                select(alter);
+                refresh();
+                alter.propose(Obstacle.proposedKind(now), Obstacle.proposedAmounts(now));
+            } else if (now.startsWith(Obstacle.ALTERATION)) {
                 select(alter);
                 refresh();
                 alter.open(Integer.parseInt(now.substring(Obstacle.ALTERATION.length())));

@@ -5,6 +5,7 @@ import java.util.Optional;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.BorderPane;
@@ -18,14 +19,13 @@ import org.soberhem.core.alter.Outcome;
 import org.soberhem.core.alter.Sides;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Work;
-import org.soberhem.core.fitting.FitReading;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.fitting.Zone;
 import org.soberhem.core.layers.LayerStack;
-import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.Pattern;
+import org.soberhem.core.silhouette.QuantityKind;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Paper;
@@ -153,25 +153,14 @@ final class DecideView extends BorderPane {
 
     private void readings(Fitting fitting) {
         FlowPane pane = new FlowPane(14, 6);
-        for (FitReading reading : studio.library().fitReadings()) {
-            boolean worn = fitting.mockup().versions().keySet().stream()
-                    .anyMatch(name -> studio.situation()
-                            .costume()
-                            .garment(name)
-                            .filter(garment -> studio.sheet(garment)
-                                    .sheet()
-                                    .about()
-                                    .garment()
-                                    .equals(reading.garment()))
-                            .isPresent());
-            if (worn) {
-                Length value = fitting.readings().get(reading.id());
-                LengthField field = new LengthField(studio::format, length -> round.measured(reading, length));
-                field.show(Optional.ofNullable(value));
-                boolean latest = round.fitting().filter(fitting::equals).isPresent();
-                field.setDisable(!latest);
-                pane.getChildren().add(new VBox(1, Parts.label(reading.name(), "small", "soft"), field));
-            }
+        boolean latest = round.fitting().filter(fitting::equals).isPresent();
+        for (QuantityKind kind : round.asked(fitting)) {
+            LengthField field = new LengthField(studio::format, length -> round.measured(kind, length));
+            field.setId("reading-" + kind.id());
+            field.show(Optional.ofNullable(fitting.readings().get(kind.id())));
+            field.setDisable(!latest);
+            Label name = Parts.hinted(Parts.label(kind.title(), "small", "soft"), kind.is());
+            pane.getChildren().add(new VBox(1, name, field));
         }
         rounds.getChildren().add(pane);
         VBox.setMargin(pane, new Insets(4, 0, 14, 0));

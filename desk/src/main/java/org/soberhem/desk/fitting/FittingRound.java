@@ -1,6 +1,7 @@
 package org.soberhem.desk.fitting;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,12 +16,14 @@ import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Version;
 import org.soberhem.core.costume.Work;
-import org.soberhem.core.fitting.FitReading;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.fitting.Zone;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.silhouette.QuantityKind;
+import org.soberhem.core.silhouette.Rule;
+import org.soberhem.core.silhouette.Verdict;
 import org.soberhem.desk.studio.Studio;
 
 /** The latest round of the costume at hand: what is pointed at, and the commands that log it. Every touch is kept. */
@@ -222,8 +225,24 @@ public final class FittingRound {
     }
 
     /** Keeps something measured on the wearer at this round. */
-    public void measured(FitReading reading, Length value) {
-        keep(fitting().orElseThrow().withReading(reading.id(), value), Sentence.of("{}: {}", reading.name(), value));
+    public void measured(QuantityKind kind, Length value) {
+        keep(fitting().orElseThrow().withReading(kind.id(), value), Sentence.of("{}: {}", kind.title(), value));
+    }
+
+    /** Returns what the rules of the period ask to be measured on the garments of a round, and what was measured. */
+    public List<QuantityKind> asked(Fitting fitting) {
+        List<QuantityKind> asked = new ArrayList<>();
+        for (Verdict verdict : studio.situation().verdicts()) {
+            boolean worn = fitting.mockup().versions().containsKey(verdict.garment());
+            boolean read = fitting.readings().containsKey(verdict.kind().id());
+            if ((read || worn && verdict.rule().judged() == Rule.Judged.FITTING)
+                    && verdict.kind().unit() == QuantityKind.Unit.MM
+                    && !asked.contains(verdict.kind())) {
+                asked.add(verdict.kind());
+            }
+        }
+        asked.sort(Comparator.comparing(QuantityKind::title));
+        return asked;
     }
 
     /** Returns what is usually seen in a remark's zone, likeliest first. */

@@ -61,7 +61,7 @@ public final class MainView extends StackPane {
         rail = new RailView(studio, this::open);
         shelf = new ShelfView(studio, files);
         makers.put(Stage.DRAFT, () -> new DraftView(studio, new PrintPanel(studio, files), files));
-        makers.put(Stage.SILHOUETTE, () -> new SilhouetteView(studio));
+        makers.put(Stage.SILHOUETTE, () -> new SilhouetteView(studio, files));
         makers.put(Stage.TAPE, () -> new TapeView(studio, files));
         makers.put(Stage.FITTING, () -> new FittingPlace(studio));
         frame.setLeft(strip);

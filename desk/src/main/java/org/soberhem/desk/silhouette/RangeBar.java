@@ -2,17 +2,17 @@ package org.soberhem.desk.silhouette;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Rectangle;
 import org.soberhem.core.geometry.Point;
-import org.soberhem.core.length.LengthFormat;
-import org.soberhem.core.silhouette.Rule;
+import org.soberhem.core.silhouette.Band;
 import org.soberhem.core.silhouette.Verdict;
 import org.soberhem.desk.widget.Ink;
 
-/** A rule's range as a bar, with a mark for every round: a filled dot is right, a ring near, a triangle outside. */
+/** A rule's range as a bar, with a mark for every round: a filled dot is met, a ring near, a triangle not met. */
 final class RangeBar extends Pane {
 
     private static final double HEIGHT = 58;
@@ -24,11 +24,14 @@ final class RangeBar extends Pane {
     private static final double BEYOND = 3;
 
     private final RuleHistory history;
-    private final LengthFormat format;
+    private final Function<Double, String> words;
 
-    RangeBar(RuleHistory history, LengthFormat format) {
+    /**
+     * @param words writes a value of the rule's quantity
+     */
+    RangeBar(RuleHistory history, Function<Double, String> words) {
         this.history = history;
-        this.format = format;
+        this.words = words;
         setMinHeight(HEIGHT);
         setPrefHeight(HEIGHT);
         setMinWidth(0);
@@ -38,21 +41,27 @@ final class RangeBar extends Pane {
     @Override
     protected void layoutChildren() {
         getChildren().clear();
-        Rule rule = history.rule();
-        double from = rule.least() - BEYOND * rule.near();
-        double to = rule.most() + BEYOND * rule.near();
+        Band band = history.now().band();
+        double rim = Math.max(band.nearMost() - band.most(), band.least() - band.nearLeast());
+        double from = band.least() - BEYOND * rim;
+        double to = band.most() + BEYOND * rim;
         for (RuleHistory.Entry entry : history.entries()) {
-            double value = entry.verdict().quantity().value().orElse(rule.least());
-            from = Math.min(from, value - rule.near() / 2);
-            to = Math.max(to, value + rule.near() / 2);
+            double value = entry.verdict().quantity().value().orElse(band.least());
+            from = Math.min(from, value - rim / 2);
+            to = Math.max(to, value + rim / 2);
+        }
+        if (to - from < 1e-9) {
+            from -= 1;
+            to += 1;
         }
         double scale = (getWidth() - 24) / (to - from);
         double start = 12 - from * scale;
-        band(start + (rule.least() - rule.near()) * scale, start + (rule.most() + rule.near()) * scale, "range-near");
-        band(start + rule.least() * scale, start + rule.most() * scale, "range-right");
+        band(start + band.nearLeast() * scale, start + band.nearMost() * scale, "range-near");
+        band(start + band.least() * scale, start + band.most() * scale, "range-right");
         getChildren().add(Ink.line(new Point(0, AXIS), new Point(getWidth(), AXIS), "range-line"));
-        getChildren().add(Ink.text(shown(rule.least()), start + rule.least() * scale, HEIGHT - 8, "verdict-name"));
-        getChildren().add(Ink.text(shown(rule.most()), start + rule.most() * scale, HEIGHT - 8, "verdict-name"));
+        getChildren()
+                .add(Ink.text(words.apply(band.least()), start + band.least() * scale, HEIGHT - 8, "verdict-name"));
+        getChildren().add(Ink.text(words.apply(band.most()), start + band.most() * scale, HEIGHT - 8, "verdict-name"));
         List<Double> taken = new ArrayList<>();
         for (RuleHistory.Entry entry : history.entries()) {
             if (entry.verdict().quantity().value().isPresent()) {
@@ -77,9 +86,9 @@ final class RangeBar extends Pane {
 
     private static Node mark(Verdict.Grade grade, double x) {
         return switch (grade) {
-            case RIGHT -> Ink.shape(new Circle(x, AXIS, SIZE), "verdict-mark right");
-            case NEAR -> Ink.shape(new Circle(x, AXIS, SIZE), "verdict-mark");
-            case OUTSIDE, UNKNOWN ->
+            case MET -> Ink.shape(new Circle(x, AXIS, SIZE), "verdict-mark right");
+            case NEAR, DEPARTED -> Ink.shape(new Circle(x, AXIS, SIZE), "verdict-mark");
+            case NOT_MET, UNKNOWN ->
                 Ink.polygon(
                         List.of(
                                 new Point(x, AXIS - SIZE - 2),
@@ -87,9 +96,5 @@ final class RangeBar extends Pane {
                                 new Point(x - SIZE - 2, AXIS + SIZE)),
                         "verdict-mark outside");
         };
-    }
-
-    private String shown(double value) {
-        return history.rule().ratio() ? String.valueOf(Math.round(value * 100) / 100.0) : format.format(value);
     }
 }

@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.soberhem.core.costume.Costume;
-import org.soberhem.core.costume.Judgement;
 import org.soberhem.core.costume.Work;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.silhouette.Rule;
@@ -36,8 +35,7 @@ record RuleHistory(String garment, Rule rule, List<Entry> entries) {
 
     /** Returns the history of every rule that applies to the costume at hand. */
     static List<RuleHistory> of(Studio studio) {
-        Judgement judgement = studio.situation().judgement();
-        Costume costume = judgement.costume();
+        Costume costume = studio.situation().costume();
         Map<String, RuleHistory> found = new LinkedHashMap<>();
         for (Fitting fitting : costume.fittings()) {
             Map<String, Work> worked = new LinkedHashMap<>();
@@ -49,20 +47,19 @@ record RuleHistory(String garment, Rule rule, List<Entry> entries) {
                         .ifPresent(work -> worked.put(garment, work));
             });
             String words = "Fitting " + fitting.number() + ", " + String.join(", ", versions);
-            judgement
-                    .verdicts(studio.library().rules(), worked, fitting.number())
-                    .forEach(round -> add(found, round, String.valueOf(fitting.number()), words));
+            studio.judge()
+                    .verdicts(studio.situation().judged(), worked, fitting.number())
+                    .forEach(verdict -> add(found, verdict, String.valueOf(fitting.number()), words));
         }
-        judgement.verdicts(studio.library().rules()).forEach(round -> add(found, round, "now", "Now"));
+        studio.situation().verdicts().forEach(verdict -> add(found, verdict, "now", "Now"));
         return List.copyOf(found.values());
     }
 
-    private static void add(Map<String, RuleHistory> found, Judgement.RoundVerdict round, String mark, String words) {
-        Rule rule = round.verdict().rule();
-        String key = round.garment() + "/" + rule.id();
-        RuleHistory before = found.getOrDefault(key, new RuleHistory(round.garment(), rule, List.of()));
+    private static void add(Map<String, RuleHistory> found, Verdict verdict, String mark, String words) {
+        Rule rule = verdict.rule();
+        RuleHistory before = found.getOrDefault(rule.id(), new RuleHistory(verdict.garment(), rule, List.of()));
         List<Entry> entries = new ArrayList<>(before.entries());
-        entries.add(new Entry(mark, words, round.verdict()));
-        found.put(key, new RuleHistory(round.garment(), rule, List.copyOf(entries)));
+        entries.add(new Entry(mark, words, verdict));
+        found.put(rule.id(), new RuleHistory(verdict.garment(), rule, List.copyOf(entries)));
     }
 }

@@ -1,82 +1,160 @@
 package org.soberhem.desk.silhouette;
 
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
-import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Stage;
-import org.soberhem.core.silhouette.Rule;
+import org.soberhem.core.figure.FigureView;
+import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.core.silhouette.Verdict;
 import org.soberhem.desk.studio.Studio;
-import org.soberhem.desk.widget.ObstacleList;
+import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
-import org.soberhem.desk.widget.Tappable;
 
-/** The period's rules one under the other, and the reason of the chosen one. */
+/** The figure in the costume beside its period's outline, and how it stands by the period's rules. */
 public final class SilhouetteView extends BorderPane {
 
-    private static final double SIDE = 380;
-    private static final double TITLE = 250;
+    /** What the place shows. */
+    private enum Tab {
+        FIGURE("Figure"),
+        ROUNDS("Rules through the rounds"),
+        COMPARE("Compare"),
+        OUTLINES("Outlines");
+
+        private final String words;
+
+        Tab(String words) {
+            this.words = words;
+        }
+    }
+
+    private static final double SIDE = 400;
 
     private final Studio studio;
-    private final VBox rows = new VBox();
-    private final VBox reason = new VBox(8);
-    private final Label head = Parts.text("", "title");
-    private final ObstacleList obstacles;
+    private final SilhouetteDesk desk;
     private final StringProperty chosen = new SimpleStringProperty(this, "chosen", "");
+    private final FigurePane figure = new FigurePane(FigureView.FRONT, FigureView.SIDE);
+    private final VerdictPanel verdicts;
+    private final RulesPanel rules;
+    private final ComparePanel compare;
+    private final OutlinesPanel outlines;
+    private final ToggleGroup tabs = new ToggleGroup();
+    private final ChoiceBox<Silhouette.Header> outline = new ChoiceBox<>();
+    private final ChoiceBox<String> school = new ChoiceBox<>();
+    private final BorderPane content = new BorderPane();
+    private final Map<Tab, Node> pages = new EnumMap<>(Tab.class);
+    private Tab tab = Tab.FIGURE;
+    private boolean filling;
 
-    public SilhouetteView(Studio studio) {
+    /**
+     * @param studio the studio
+     * @param files where files go to and come from
+     */
+    public SilhouetteView(Studio studio, FileDesk files) {
         this.studio = studio;
-        obstacles = new ObstacleList(studio::settle);
-        VBox top = new VBox(
-                2,
-                head,
-                Parts.text(
-                        "The band is what is usual, its paler rim what is near. ● right   ○ near   ▲ outside; the numbers are the fittings.",
-                        "soft"));
-        top.setPadding(new Insets(16, 24, 10, 24));
-        ScrollPane scroll = Parts.scroll(rows);
-        scroll.getStyleClass().add("sheet");
-        BorderPane middle = new BorderPane(scroll);
-        middle.setTop(top);
-        setCenter(middle);
-        setRight(side());
+        desk = new SilhouetteDesk(studio);
+        verdicts = new VerdictPanel(studio, desk, chosen);
+        verdicts.getStyleClass().add("panel");
+        verdicts.setPrefWidth(SIDE);
+        verdicts.setMinWidth(SIDE);
+        rules = new RulesPanel(studio, desk, chosen);
+        compare = new ComparePanel(studio, desk);
+        outlines = new OutlinesPanel(studio, desk, files);
+        BorderPane plate = new BorderPane(figure);
+        plate.setTop(dressBar());
+        pages.put(Tab.FIGURE, plate);
+        pages.put(Tab.ROUNDS, rules);
+        pages.put(Tab.COMPARE, compare);
+        pages.put(Tab.OUTLINES, outlines);
+        Button sheet = Parts.button("Costume sheet", () -> CostumeSheet.write(studio, files));
+        sheet.setId("costume-sheet");
+        setTop(tabBar(sheet));
+        setCenter(content);
+        show(Tab.FIGURE);
         studio.situationProperty().addListener((was, before, now) -> refresh());
         studio.formatProperty().addListener((was, before, now) -> refresh());
         studio.placeProperty().addListener((was, before, now) -> refresh());
         studio.targetProperty().addListener((was, before, now) -> {
-            if (studio.library().rules().stream().anyMatch(rule -> rule.id().equals(now))) {
+            if (studio.situation() != null
+                    && studio.situation().verdicts().stream()
+                            .anyMatch(verdict -> verdict.rule().id().equals(now))) {
                 chosen.set(now);
             }
         });
         chosen.addListener((was, before, now) -> refresh());
-        refresh();
     }
 
-    private VBox side() {
-        reason.setPadding(new Insets(16, 16, 16, 16));
-        VBox.setVgrow(reason, Priority.ALWAYS);
-        VBox way = new VBox(4, Parts.label("In the way", "caps", "inset"), obstacles);
-        way.setPadding(new Insets(8, 0, 8, 0));
-        ScrollPane scroll = Parts.scroll(way);
-        scroll.setPrefHeight(300);
-        scroll.setMinHeight(300);
-        scroll.getStyleClass().add("foot");
-        VBox side = new VBox(reason, scroll);
-        side.getStyleClass().add("panel");
-        side.setPrefWidth(SIDE);
-        side.setMinWidth(SIDE);
-        return side;
+    private HBox tabBar(Button sheet) {
+        HBox bar = new HBox(0);
+        for (Tab each : Tab.values()) {
+            ToggleButton button = new ToggleButton(each.words);
+            button.setToggleGroup(tabs);
+            button.setId("silhouette-" + each.name().toLowerCase(Locale.ROOT));
+            button.setUserData(each);
+            button.setOnAction(event -> show(each));
+            bar.getChildren().add(button);
+        }
+        outline.setId("outline-chosen");
+        outline.setConverter(Parts.words(
+                header -> header == null ? "no outline" : header.from() + "–" + header.to() + " " + header.title()));
+        outline.setMaxWidth(290);
+        outline.valueProperty().addListener((was, before, now) -> {
+            if (!filling && now != null) {
+                desk.choose(now);
+            }
+        });
+        school.setId("school-chosen");
+        school.valueProperty().addListener((was, before, now) -> {
+            if (!filling && now != null) {
+                desk.chooseSchool(now);
+            }
+        });
+        HBox head = new HBox(8, bar, Parts.gap(), outline, school, sheet);
+        head.setAlignment(Pos.CENTER_LEFT);
+        head.setPadding(new Insets(8, 16, 8, 16));
+        head.getStyleClass().add("band");
+        return head;
+    }
+
+    private HBox dressBar() {
+        ChoiceBox<FigurePane.Dress> dress = new ChoiceBox<>();
+        dress.setId("dress");
+        dress.getItems().setAll(FigurePane.Dress.values());
+        dress.setConverter(Parts.words(FigurePane.Dress::words));
+        dress.setValue(FigurePane.Dress.DRESSED);
+        dress.valueProperty().addListener((was, before, now) -> figure.dress(now));
+        ChoiceBox<FigurePane.Outline> where = new ChoiceBox<>();
+        where.setId("outline-where");
+        where.getItems().setAll(FigurePane.Outline.values());
+        where.setConverter(Parts.words(FigurePane.Outline::words));
+        where.setValue(FigurePane.Outline.OVER);
+        where.valueProperty().addListener((was, before, now) -> figure.outline(now));
+        HBox bar = new HBox(
+                8, Parts.label("The wearer", "soft"), dress, Parts.label("  the period’s outline", "soft"), where);
+        bar.setAlignment(Pos.CENTER_LEFT);
+        bar.setPadding(new Insets(8, 16, 8, 16));
+        return bar;
+    }
+
+    private void show(Tab wanted) {
+        tab = wanted;
+        tabs.getToggles().forEach(toggle -> toggle.setSelected(toggle.getUserData() == wanted));
+        content.setCenter(pages.get(wanted));
+        content.setRight(wanted == Tab.FIGURE || wanted == Tab.ROUNDS ? verdicts : null);
+        refresh();
     }
 
     private void refresh() {
@@ -84,97 +162,52 @@ public final class SilhouetteView extends BorderPane {
                 || studio.placeProperty().get().filter(Stage.SILHOUETTE::equals).isEmpty()) {
             return;
         }
-        Costume costume = studio.situation().costume();
-        head.setText("Rules of " + costume.year() + " for " + costume.title());
-        List<RuleHistory> histories = RuleHistory.of(studio);
-        rows.getChildren().clear();
-        if (histories.isEmpty()) {
-            rows.getChildren()
-                    .add(new VBox(Parts.text(
-                            studio.situation().judgement().works().isEmpty()
-                                    ? "Nothing can be judged before a garment is drawn: measure the wearer first."
-                                    : "The library has no rules for these garments in " + costume.year() + ".",
-                            "soft",
-                            "rule-row")));
-        }
-        histories.forEach(history -> rows.getChildren().add(row(history)));
-        Optional<RuleHistory> shown = histories.stream()
-                .filter(history -> history.rule().id().equals(chosen.get()))
-                .findFirst()
-                .or(() -> worst(histories));
-        reason(shown);
-        mark(shown);
-        obstacles.show(studio.situation().inTheWay(), studio.format());
-    }
-
-    private static Optional<RuleHistory> worst(List<RuleHistory> histories) {
-        return histories.stream()
-                .filter(history -> history.now().grade() == Verdict.Grade.OUTSIDE)
-                .findFirst()
-                .or(() -> histories.stream().findFirst());
-    }
-
-    private Tappable row(RuleHistory history) {
-        Verdict now = history.now();
-        VBox words = new VBox(
-                1,
-                Parts.text(history.rule().title(), "figure"),
-                Parts.label(history.garment(), "small", "faint"),
-                Parts.label(grade(now.grade()), "small", now.grade() == Verdict.Grade.OUTSIDE ? "needs" : "soft"));
-        words.setMinWidth(TITLE);
-        words.setMaxWidth(TITLE);
-        RangeBar bar = new RangeBar(history, studio.format());
-        HBox.setHgrow(bar, Priority.ALWAYS);
-        HBox line = new HBox(16, words, bar);
-        line.setAlignment(Pos.CENTER_LEFT);
-        Tappable row = new Tappable(
-                line,
-                history.rule().title() + ": " + grade(now.grade()),
-                () -> chosen.set(history.rule().id()),
-                "rule-row");
-        row.setId("rule-" + history.rule().id());
-        return row;
-    }
-
-    private static String grade(Verdict.Grade grade) {
-        return switch (grade) {
-            case RIGHT -> "● right";
-            case NEAR -> "○ near";
-            case OUTSIDE -> "▲ outside";
-            case UNKNOWN -> "? not known yet";
-        };
-    }
-
-    private void mark(Optional<RuleHistory> shown) {
-        for (Node row : rows.getChildren()) {
-            row.pseudoClassStateChanged(
-                    Parts.SELECTED,
-                    shown.filter(history -> ("rule-" + history.rule().id()).equals(row.getId()))
-                            .isPresent());
+        Optional<Silhouette> silhouette = desk.silhouette();
+        filling = true;
+        Parts.offer(outline.getItems(), desk.offered());
+        outline.setValue(silhouette.map(Silhouette::header).orElse(null));
+        List<String> schools = silhouette.map(Silhouette::schools).orElse(List.of());
+        Parts.offer(school.getItems(), schools);
+        school.setValue(schools.isEmpty() ? null : desk.school());
+        Parts.show(school, schools.size() > 1);
+        filling = false;
+        switch (tab) {
+            case FIGURE -> {
+                figure();
+                verdicts.refresh();
+            }
+            case ROUNDS -> {
+                rules.refresh();
+                verdicts.refresh();
+            }
+            case COMPARE -> compare.refresh();
+            case OUTLINES -> outlines.refresh();
         }
     }
 
-    private void reason(Optional<RuleHistory> shown) {
-        reason.getChildren().clear();
-        if (shown.isEmpty()) {
-            return;
-        }
-        Rule rule = shown.get().rule();
-        reason.getChildren()
-                .addAll(
-                        Parts.text(rule.title(), "title"),
-                        Parts.text(rule.why()),
-                        Parts.text(
-                                "For a " + rule.garment() + ", " + rule.from() + " to " + rule.to() + "; "
-                                        + rule.evidence() + ". Judged from "
-                                        + (rule.judged() == Rule.Judged.DRAFT ? "the draft." : "the fitting."),
-                                "small",
-                                "soft"),
-                        Parts.label("Round by round", "caps"));
-        for (RuleHistory.Entry entry : shown.get().entries()) {
-            reason.getChildren()
-                    .add(Parts.text(
-                            entry.words() + ": " + entry.verdict().sentence().in(studio.format())));
-        }
+    private void figure() {
+        String title = studio.situation().costume().title() + ", "
+                + studio.situation().costume().year() + "; over "
+                + studio.wardrobe().title(studio.situation().costume().stack());
+        figure.show(
+                new FigurePane.Shown(
+                        studio.judge(),
+                        studio.situation().judged(),
+                        desk.silhouette()
+                                .map(each -> studio.judge()
+                                        .dressing()
+                                        .outline(
+                                                each,
+                                                studio.situation().judged().subject())),
+                        Optional.empty(),
+                        title),
+                studio.format());
+    }
+
+    /** Returns the verdict that is opened, for tests. */
+    Optional<Verdict> opened() {
+        return studio.situation().verdicts().stream()
+                .filter(verdict -> verdict.rule().id().equals(chosen.get()))
+                .findFirst();
     }
 }

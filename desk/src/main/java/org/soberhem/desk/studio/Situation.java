@@ -6,10 +6,12 @@ import java.util.Optional;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
+import org.soberhem.core.costume.Judge;
 import org.soberhem.core.costume.Judgement;
 import org.soberhem.core.costume.Obstacle;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.costume.Work;
+import org.soberhem.core.silhouette.Verdict;
 
 /**
  * A costume with everything computed from it, at one moment.
@@ -19,6 +21,7 @@ import org.soberhem.core.costume.Work;
  * @param set the measurement set that it is drawn from, with tried values in it
  * @param judgement its garments worked out
  * @param tried measures that are tried and not kept, by id, in millimetres
+ * @param verdicts by the rules of its period, what presses most first
  * @param inTheWay what stands in its way
  */
 public record Situation(
@@ -27,7 +30,13 @@ public record Situation(
         Optional<MeasurementSet> set,
         Judgement judgement,
         Map<String, Double> tried,
+        List<Verdict> verdicts,
         List<Obstacle> inTheWay) {
+
+    /** Returns what its figure and its verdicts come from. */
+    public Judge.Case judged() {
+        return new Judge.Case(judgement, wearer, set, tried);
+    }
 
     public Optional<Work> work(String garment) {
         return Optional.ofNullable(judgement.works().get(garment));

@@ -27,6 +27,7 @@ import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.InTheWay;
+import org.soberhem.core.costume.Judge;
 import org.soberhem.core.costume.Judgement;
 import org.soberhem.core.costume.Obstacle;
 import org.soberhem.core.costume.Stage;
@@ -47,6 +48,8 @@ import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.maker.Maker;
+import org.soberhem.core.silhouette.Silhouette;
+import org.soberhem.core.silhouette.Verdict;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.sheet.SheetReader;
 import org.soberhem.files.store.Line;
@@ -71,6 +74,7 @@ public final class Studio {
     private Tape tape;
     private Doubts doubts;
     private InTheWay inTheWay;
+    private Judge judge;
     private final Map<String, Line<Wearer>> wearers = new LinkedHashMap<>();
     private final Map<String, Line<Costume>> costumes = new LinkedHashMap<>();
     private final Map<String, CompiledSheet> compiled = lately(MOST_WORKED);
@@ -123,7 +127,26 @@ public final class Studio {
         wardrobe = library.wardrobe().with(maker().stacks());
         tape = new Tape(library.measures(), wardrobe);
         doubts = new Doubts(library.measures(), library.relations(), library.proportions(), wardrobe);
-        inTheWay = new InTheWay(library.measures(), wardrobe, library.rules(), library.usages(), doubts);
+        inTheWay = new InTheWay(library.measures(), wardrobe, library.usages(), doubts);
+        judge = new Judge(library.silhouettes().with(ownSilhouettes()), library.figurePlan(), wardrobe);
+    }
+
+    /** The maker's own silhouettes; one that cannot be read stays in the editor until it can. */
+    private Map<String, Silhouette> ownSilhouettes() {
+        Map<String, Silhouette> own = new LinkedHashMap<>();
+        maker().silhouettes().forEach((id, text) -> {
+            try {
+                own.put(id, library.silhouetteReader().read(text));
+            } catch (SheetException unfinished) {
+                own.remove(id);
+            }
+        });
+        return own;
+    }
+
+    /** Dresses and judges costumes by the shipped silhouettes and the maker's own. */
+    public Judge judge() {
+        return judge;
     }
 
     public Library library() {
@@ -351,6 +374,40 @@ public final class Studio {
 
     public void dropSheet(String id) {
         keep(maker().withoutSheet(id), "drop sheet", Sentence.of("Removed the sheet {}", id));
+    }
+
+    /** Returns a silhouette as written, the maker's own before the library's. */
+    public String silhouetteText(String id) {
+        return Optional.ofNullable(maker().silhouettes().get(id)).orElseGet(() -> library.silhouetteText(id));
+    }
+
+    /** Returns every silhouette there is, with the maker's own that cannot be read yet under their id. */
+    public List<Silhouette.Header> silhouetteHeaders() {
+        List<Silhouette.Header> all = new ArrayList<>(judge.silhouettes().headers());
+        maker().silhouettes().keySet().stream()
+                .filter(id -> all.stream().noneMatch(header -> header.id().equals(id)))
+                .forEach(id ->
+                        all.add(new Silhouette.Header(id, id + " (not yet readable)", "", 0, 0, Silhouette.Who.WOMAN)));
+        return all;
+    }
+
+    /** Copies a silhouette for the maker to change, and returns the copy's id. */
+    public String copySilhouette(String id) {
+        String text = silhouetteText(id);
+        Set<String> taken = new HashSet<>(maker().silhouettes().keySet());
+        library.silhouettes().headers().forEach(header -> taken.add(header.id()));
+        String free = freeId(id, taken);
+        keepSilhouette(free, text.replaceFirst("(?m)^silhouette:.*$", "silhouette: " + free));
+        return free;
+    }
+
+    /** Keeps a silhouette of the maker's own as written, whether it can be read or not. */
+    public void keepSilhouette(String id, String text) {
+        keep(maker().withSilhouette(id, text), "silhouette", Sentence.of("Changed the silhouette {}", id));
+    }
+
+    public void dropSilhouette(String id) {
+        keep(maker().withoutSilhouette(id), "drop silhouette", Sentence.of("Removed the silhouette {}", id));
     }
 
     private static String freeId(String words, Set<String> taken) {
@@ -611,9 +668,30 @@ public final class Studio {
         situation.set(situation(costume, tried));
     }
 
+    /** Returns the costume at hand drafted for another wearer, from their latest readings. */
+    public Judge.Case wornBy(Wearer wearer) {
+        List<MeasurementSet> sets = wearer.sets();
+        Optional<MeasurementSet> set = sets.isEmpty() ? Optional.empty() : Optional.of(sets.get(sets.size() - 1));
+        return new Judge.Case(judgement(situation().costume(), set, Map.of()), wearer, set, Map.of());
+    }
+
     private Situation situation(Costume costume, Map<String, Double> tries) {
         Wearer wearer = wearer(costume);
         Optional<MeasurementSet> set = wearer.set(costume.set());
+        Judgement judgement = judgement(costume, set, tries);
+        Judge.Case at = new Judge.Case(judgement, wearer, set, Map.copyOf(tries));
+        List<Verdict> verdicts = judge.verdicts(at);
+        return new Situation(
+                costume,
+                wearer,
+                set,
+                judgement,
+                Map.copyOf(tries),
+                verdicts,
+                inTheWay.of(at, verdicts, today(), maker().months()));
+    }
+
+    private Judgement judgement(Costume costume, Optional<MeasurementSet> set, Map<String, Double> tries) {
         Map<String, Work> works = new LinkedHashMap<>();
         Map<String, DraftException> failures = new LinkedHashMap<>();
         if (set.isPresent()) {
@@ -629,13 +707,6 @@ public final class Studio {
                 }
             }
         }
-        Judgement judgement = new Judgement(costume, works, failures);
-        return new Situation(
-                costume,
-                wearer,
-                set,
-                judgement,
-                Map.copyOf(tries),
-                inTheWay.of(judgement, wearer, set, today(), maker().months()));
+        return new Judgement(costume, works, failures);
     }
 }

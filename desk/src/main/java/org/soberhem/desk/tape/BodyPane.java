@@ -9,13 +9,15 @@ import org.soberhem.core.body.Build;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.figure.BodyFigure;
+import org.soberhem.core.figure.DressedPlate;
 import org.soberhem.core.figure.FigurePlan;
 import org.soberhem.core.figure.FigureView;
-import org.soberhem.core.geometry.Path;
+import org.soberhem.core.figure.Stance;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.desk.widget.Ink;
+import org.soberhem.desk.widget.PlateDrawing;
 import org.soberhem.desk.widget.View;
 
 /** The wearer's own figure with the tape where the chosen measure lays it. */
@@ -23,7 +25,6 @@ final class BodyPane extends Pane {
 
     private static final double HEAD = 36;
     private static final double FOOT = 18;
-    private static final double FLATNESS = 1.2;
     private static final double CLEARANCE = 0.94;
 
     private final FigurePlan plan;
@@ -44,11 +45,13 @@ final class BodyPane extends Pane {
 
     /** Returns the figure of a wearer from a set of readings, or a usual one of their build. */
     static BodyFigure figure(FigurePlan plan, Build build, Optional<MeasurementSet> set) {
-        ToDoubleFunction<String> read =
-                measure -> set.flatMap(some -> some.value(measure, Side.RIGHT, Posture.STANDING))
-                        .map(Length::toMillimetres)
-                        .orElse(Double.NaN);
-        return new BodyFigure(plan, build, read);
+        return new BodyFigure(plan, build, Stance.NATURAL, reader(set, Side.RIGHT), reader(set, Side.LEFT));
+    }
+
+    private static ToDoubleFunction<String> reader(Optional<MeasurementSet> set, Side side) {
+        return measure -> set.flatMap(some -> some.value(measure, side, Posture.STANDING))
+                .map(Length::toMillimetres)
+                .orElse(Double.NaN);
     }
 
     void show(Build build, Optional<MeasurementSet> set, String shown) {
@@ -100,16 +103,10 @@ final class BodyPane extends Pane {
                         new Point(view.x() - width * 0.42, view.y()),
                         new Point(view.x() + width * 0.42, view.y()),
                         "construction"));
-        for (Path outline : body.outlines(side)) {
-            getChildren().add(Ink.polyline(flat(outline, view), "figure-line"));
-        }
+        PlateDrawing.draw(DressedPlate.of(body, side), view, getChildren());
         body.tape(measure, side)
                 .ifPresent(line -> getChildren()
                         .add(Ink.polyline(line.stream().map(view::of).toList(), "figure-tape")));
         getChildren().add(Ink.text(side.words(), view.x(), view.y(-body.height()) - 18, "piece-name"));
-    }
-
-    private static List<Point> flat(Path outline, View view) {
-        return outline.flattened(FLATNESS).stream().map(view::of).toList();
     }
 }

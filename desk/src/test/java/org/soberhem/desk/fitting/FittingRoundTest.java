@@ -18,6 +18,7 @@ import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.fitting.Zone;
 import org.soberhem.core.length.Length;
+import org.soberhem.core.silhouette.QuantityKind;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.studio.Studios;
 
@@ -182,16 +183,15 @@ class FittingRoundTest {
     @Test
     void reading_movesTheVerdictOfItsRule() {
         round.begin(List.of("Blouse"), "calico", "");
-        var reading = studio.library().fitReadings().stream()
+        QuantityKind pouch = round.asked(round.fitting().orElseThrow()).stream()
                 .filter(each -> each.id().equals("front-pouch"))
                 .findFirst()
                 .orElseThrow();
-        round.measured(reading, Length.ofMillimetres(30));
-        double known = studio.situation().judgement().verdicts(studio.library().rules()).stream()
-                .filter(each -> each.verdict().rule().quantity().equals("front-pouch"))
+        round.measured(pouch, Length.ofMillimetres(30));
+        double known = studio.situation().verdicts().stream()
+                .filter(each -> each.kind().equals(pouch))
                 .findFirst()
                 .orElseThrow()
-                .verdict()
                 .quantity()
                 .value()
                 .orElseThrow();

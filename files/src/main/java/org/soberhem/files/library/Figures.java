@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.soberhem.core.body.Age;
+import org.soberhem.core.figure.Dressed;
 import org.soberhem.core.figure.Figure;
 import org.soberhem.core.figure.FigurePlan;
 import org.soberhem.core.figure.FigureView;
@@ -26,7 +27,7 @@ final class Figures {
     }
 
     static FigurePlan plan(YamlNode root) {
-        YamlNode body = root.get("body").only("chin", "fork", "girths", "trunk", "legs", "arms");
+        YamlNode body = root.get("body").only("chin", "fork", "girths", "trunk", "legs", "arms", "hang");
         Map<Age, FigurePlan.ByAge> ages = new EnumMap<>(Age.class);
         for (Age age : Age.values()) {
             String key = age.name().toLowerCase(Locale.ROOT);
@@ -40,7 +41,34 @@ final class Figures {
         Map<String, FigurePlan.Tape> tapes = new HashMap<>();
         root.get("tapes").entries().forEach((measure, node) -> tapes.put(measure, tape(node)));
         return new FigurePlan(
-                ages, levels(body.get("trunk")), levels(body.get("legs")), levels(body.get("arms")), tapes);
+                ages,
+                levels(body.get("trunk")),
+                levels(body.get("legs")),
+                levels(body.get("arms")),
+                tapes,
+                hang(body.get("hang")),
+                references(root.get("references")));
+    }
+
+    private static Map<String, Map<String, Double>> references(YamlNode node) {
+        Map<String, Map<String, Double>> references = new HashMap<>();
+        node.entries().forEach((who, levels) -> {
+            Map<String, Double> heights = new HashMap<>();
+            levels.entries().forEach((level, height) -> heights.put(level, decimal(height)));
+            references.put(who, heights);
+        });
+        return references;
+    }
+
+    private static Dressed.Hang hang(YamlNode node) {
+        node.only("alone", "each-petticoat", "most-skirt", "over-hoops", "sleeve", "trunk");
+        return new Dressed.Hang(
+                decimal(node.get("alone")),
+                decimal(node.get("each-petticoat")),
+                decimal(node.get("most-skirt")),
+                decimal(node.get("over-hoops")),
+                decimal(node.get("sleeve")),
+                decimal(node.get("trunk")));
     }
 
     private static List<FigurePlan.Level> levels(YamlNode node) {

@@ -42,6 +42,7 @@ final class Layers {
                 "needs",
                 "not-with",
                 "supports",
+                "shape",
                 "cautions");
         List<YamlNode> years = node.get("years").items();
         Set<String> notWith = new HashSet<>();
@@ -67,6 +68,7 @@ final class Layers {
                         .toList(),
                 notWith,
                 node.find("supports").map(Layers::supports),
+                node.find("shape").map(Layers::shape).orElse(Layer.Shape.NONE),
                 node.find("cautions").map(YamlNode::texts).orElse(List.of()));
     }
 
@@ -95,8 +97,27 @@ final class Layers {
     }
 
     private static Layer.Supports supports(YamlNode node) {
-        node.only("hem-girth", "side", "back");
-        return new Layer.Supports(span(node, "hem-girth"), span(node, "side"), span(node, "back"));
+        node.only("hem-girth", "side", "back", "at", "dome");
+        return new Layer.Supports(
+                span(node, "hem-girth"),
+                span(node, "side"),
+                span(node, "back"),
+                decimal(node.get("at")),
+                node.find("dome").map(Layers::decimal).orElse(0.0));
+    }
+
+    private static Layer.Shape shape(YamlNode node) {
+        node.only("round", "forward", "bust-up");
+        return new Layer.Shape(
+                shares(node.find("round")),
+                shares(node.find("forward")),
+                node.find("bust-up").map(Layers::decimal).orElse(0.0));
+    }
+
+    private static Map<String, Double> shares(Optional<YamlNode> node) {
+        Map<String, Double> shares = new LinkedHashMap<>();
+        node.ifPresent(some -> some.entries().forEach((level, share) -> shares.put(level, decimal(share))));
+        return shares;
     }
 
     private static Optional<Layer.Span> span(YamlNode node, String name) {

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.core.body.Asked;
 import org.soberhem.core.body.MeasureCatalogue;
@@ -12,12 +13,14 @@ import org.soberhem.core.doubt.Relation;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.figure.Figure;
 import org.soberhem.core.figure.FigurePlan;
-import org.soberhem.core.fitting.FitReading;
 import org.soberhem.core.fitting.Zone;
 import org.soberhem.core.garment.Usage;
 import org.soberhem.core.layers.Wardrobe;
 import org.soberhem.core.length.LengthUnit;
+import org.soberhem.core.silhouette.QuantityKind;
 import org.soberhem.core.silhouette.Rule;
+import org.soberhem.core.silhouette.Silhouette;
+import org.soberhem.core.silhouette.Silhouettes;
 import org.soberhem.core.size.SizeChart;
 import org.soberhem.files.exchange.SizeChartCsv;
 import org.soberhem.files.sheet.SheetReader;
@@ -33,18 +36,22 @@ public final class Library {
             new Lazily<>(() -> DoubtData.relations(Resources.text("relations.yaml"), measures()));
     private final Lazily<Proportions> proportions =
             new Lazily<>(() -> DoubtData.proportions(Resources.text("proportions.yaml")));
-    private final Lazily<YamlNode> figures =
-            new Lazily<>(() -> YamlNode.parse(Resources.text("figure.yaml")).only("outline", "body", "tapes"));
+    private final Lazily<YamlNode> figures = new Lazily<>(
+            () -> YamlNode.parse(Resources.text("figure.yaml")).only("outline", "body", "references", "tapes"));
     private final Lazily<Figure> figure = new Lazily<>(() -> Figures.plain(figures.get()));
     private final Lazily<FigurePlan> figurePlan = new Lazily<>(() -> Figures.plan(figures.get()));
     private final Lazily<List<Usage>> usages = new Lazily<>(() -> Usages.read(Resources.text("usages.yaml")));
     private final Lazily<List<AlterationKind>> alterations =
             new Lazily<>(() -> Alterations.read(YamlNode.parse(Resources.text("alterations.yaml"))));
-    private final Lazily<List<Rule>> rules = new Lazily<>(() -> Rules.read(Resources.text("rules.yaml")));
+    private final Lazily<List<QuantityKind>> quantities =
+            new Lazily<>(() -> SilhouetteReader.quantities(Resources.text("quantities.yaml")));
+    private final Map<String, Lazily<Silhouette>> outlines = new ConcurrentHashMap<>();
+    private final Lazily<List<Rule>> everywhere =
+            new Lazily<>(() -> silhouetteReader().everywhere(Resources.text("silhouettes/everywhere.yaml")));
+    private final Lazily<Silhouettes> silhouettes = new Lazily<>(this::readSilhouettes);
     private final Lazily<YamlNode> places =
-            new Lazily<>(() -> YamlNode.parse(Resources.text("zones.yaml")).only("zones", "readings"));
+            new Lazily<>(() -> YamlNode.parse(Resources.text("zones.yaml")).only("zones"));
     private final Lazily<List<Zone>> zones = new Lazily<>(() -> Zones.read(places.get()));
-    private final Lazily<List<FitReading>> fitReadings = new Lazily<>(() -> Zones.readings(places.get()));
     private final Lazily<Asked> asked = new Lazily<>(() -> AskedData.read(Resources.text("asked.yaml")));
     private final Lazily<YamlNode> sizes = new Lazily<>(
             () -> YamlNode.parse(Resources.text("sizes/index.yaml")).only("governing", "charts"));
@@ -117,8 +124,30 @@ public final class Library {
         return usages.get();
     }
 
-    public List<Rule> rules() {
-        return rules.get();
+    /** Returns the shipped silhouettes with their rules; each is read when it is first asked for. */
+    public Silhouettes silhouettes() {
+        return silhouettes.get();
+    }
+
+    /** Returns a shipped silhouette as written, to be copied. */
+    public String silhouetteText(String id) {
+        return Resources.text("silhouettes/" + id + ".yaml");
+    }
+
+    /** Returns what reads silhouettes that a maker wrote. */
+    public SilhouetteReader silhouetteReader() {
+        return new SilhouetteReader(quantities.get());
+    }
+
+    private Silhouettes readSilhouettes() {
+        return new Silhouettes(
+                SilhouetteReader.headers(Resources.text("silhouettes/index.yaml")),
+                id -> outlines.computeIfAbsent(
+                                id,
+                                each -> new Lazily<>(() -> silhouetteReader().read(silhouetteText(each))))
+                        .get(),
+                everywhere::get,
+                quantities.get());
     }
 
     public List<AlterationKind> alterations() {
@@ -127,10 +156,6 @@ public final class Library {
 
     public List<Zone> zones() {
         return zones.get();
-    }
-
-    public List<FitReading> fitReadings() {
-        return fitReadings.get();
     }
 
     public List<CompiledSheet> sheets() {

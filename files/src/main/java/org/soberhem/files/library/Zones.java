@@ -1,26 +1,16 @@
 package org.soberhem.files.library;
 
 import java.util.List;
-import org.soberhem.core.fitting.FitReading;
 import org.soberhem.core.fitting.Zone;
 import org.soberhem.files.sheet.YamlNode;
 
-/** Reads the places to point at in a fitting, and what is measured there. */
+/** Reads the places to point at in a fitting. */
 final class Zones {
 
     private Zones() {}
 
     static List<Zone> read(YamlNode root) {
         return root.get("zones").items().stream().map(Zones::zone).toList();
-    }
-
-    static List<FitReading> readings(YamlNode root) {
-        return root.get("readings").items().stream()
-                .map(node -> new FitReading(
-                        node.get("id").text(),
-                        node.get("name").text(),
-                        node.get("garment").text()))
-                .toList();
     }
 
     private static Zone zone(YamlNode node) {

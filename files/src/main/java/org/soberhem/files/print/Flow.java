@@ -7,8 +7,10 @@ import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.soberhem.core.figure.Plate;
 import org.soberhem.core.garment.Sketch;
 import org.soberhem.core.geometry.Box;
+import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.LengthFormat;
 
@@ -149,6 +151,59 @@ final class Flow implements AutoCloseable {
             pen.text(text, within, top + (words.at().y() - box.minY()) * scale + WORDS / 3, WORDS);
         }
         y += 2 * margin + box.height() * scale;
+    }
+
+    /**
+     * Draws figures side by side, standing on one line, to one scale.
+     *
+     * @param height in millimetres
+     */
+    void figures(List<CostumeSheetPdf.Drawn> figures, double height) {
+        need(height);
+        double tall = 0;
+        double broad = 0;
+        List<Box> boxes = new ArrayList<>();
+        for (CostumeSheetPdf.Drawn each : figures) {
+            Box box = each.box();
+            boxes.add(box);
+            tall = Math.max(tall, box.height());
+            broad += box.width();
+        }
+        double words = WORDS + 4;
+        double scale = Math.min((height - words) / tall, width() * 0.9 / broad);
+        double gap = (width() - broad * scale) / (figures.size() + 1);
+        double floor = y + tall * scale;
+        double left = MARGIN + gap;
+        for (int i = 0; i < figures.size(); i++) {
+            double from = left - boxes.get(i).minX() * scale;
+            figure(figures.get(i), from, floor, scale);
+            String name = figures.get(i).words();
+            pen.text(
+                    name, left + (boxes.get(i).width() * scale - pen.width(name, WORDS)) / 2, floor + words - 1, WORDS);
+            left += boxes.get(i).width() * scale + gap;
+        }
+        pen.line(0.2);
+        pen.line(new Point(MARGIN, floor), new Point(MARGIN + width(), floor));
+        y = floor + words;
+    }
+
+    private void figure(CostumeSheetPdf.Drawn drawn, double x, double floor, double scale) {
+        for (Plate.Part part : drawn.plate().parts()) {
+            List<List<Point>> shapes = part.shapes().stream()
+                    .map(shape -> placed(shape, x, floor, scale))
+                    .toList();
+            pen.line(0.5);
+            shapes.forEach(shape -> pen.polygon(shape, false));
+            shapes.forEach(shape -> pen.shade(shape, part.kind() == Plate.Kind.BODY ? 1 : 0.94));
+        }
+        pen.line(0.2, 1.2, 0.8);
+        drawn.bands().forEach(band -> pen.polygon(placed(band, x, floor, scale), false));
+    }
+
+    private static List<Point> placed(Path path, double x, double floor, double scale) {
+        return path.flattened(1).stream()
+                .map(at -> new Point(x + at.x() * scale, floor + at.y() * scale))
+                .toList();
     }
 
     private void ink(Sketch.Ink ink) {

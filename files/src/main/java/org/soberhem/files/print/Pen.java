@@ -139,6 +139,16 @@ final class Pen implements AutoCloseable {
         });
     }
 
+    /** Fills a shape with a grey from black (0) to white (1). */
+    void shade(List<Point> corners, double grey) {
+        run(() -> {
+            stream.saveGraphicsState();
+            stream.setNonStrokingColor((float) grey);
+        });
+        polygon(corners, true);
+        run(stream::restoreGraphicsState);
+    }
+
     void line(Point from, Point to) {
         run(() -> {
             move(from);

@@ -20,6 +20,7 @@ import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.InTheWay;
+import org.soberhem.core.costume.Judge;
 import org.soberhem.core.costume.Judgement;
 import org.soberhem.core.costume.Obstacle;
 import org.soberhem.core.costume.Stage;
@@ -52,11 +53,16 @@ class CostumeThreadTest {
     private static final InTheWay IN_THE_WAY = new InTheWay(
             LIBRARY.measures(),
             LIBRARY.wardrobe(),
-            LIBRARY.rules(),
             LIBRARY.usages(),
             new Doubts(LIBRARY.measures(), LIBRARY.relations(), LIBRARY.proportions(), LIBRARY.wardrobe()));
     private static final Tape TAPE = new Tape(LIBRARY.measures(), LIBRARY.wardrobe());
     private static final Wearer ADA = Wearer.of("ada", "Ada", "", List.of());
+
+    private static final Judge JUDGE = new Judge(LIBRARY.silhouettes(), LIBRARY.figurePlan(), LIBRARY.wardrobe());
+
+    private static Judge.Case at(Judgement judgement, MeasurementSet set) {
+        return new Judge.Case(judgement, ADA, Optional.of(set), Map.of());
+    }
 
     private static MeasurementSet set(String stack, String... readings) {
         MeasurementSet set = MeasurementSet.of("may", DAY, stack, "", "", List.of());
@@ -118,7 +124,8 @@ class CostumeThreadTest {
     }
 
     private static List<String> inTheWay(Costume costume, MeasurementSet set) {
-        return IN_THE_WAY.of(judged(costume, set), ADA, Optional.of(set), DAY, 6).stream()
+        Judge.Case at = at(judged(costume, set), set);
+        return IN_THE_WAY.of(at, JUDGE.verdicts(at), DAY, 6).stream()
                 .map(obstacle -> obstacle.stage() + ": " + obstacle.sentence().in(LengthFormat.INCH_EIGHTHS))
                 .toList();
     }
@@ -149,7 +156,11 @@ class CostumeThreadTest {
     @Test
     void notMeasured_saysToBeginWithTheTape() {
         Costume costume = costume(List.of(), List.of());
-        List<Obstacle> found = IN_THE_WAY.of(new Judgement(costume, Map.of(), Map.of()), ADA, Optional.empty(), DAY, 6);
+        List<Obstacle> found = IN_THE_WAY.of(
+                new Judge.Case(new Judgement(costume, Map.of(), Map.of()), ADA, Optional.empty(), Map.of()),
+                List.of(),
+                DAY,
+                6);
         assertThat(found).singleElement().satisfies(obstacle -> {
             assertThat(obstacle.stage()).isEqualTo(Stage.TAPE);
             assertThat(obstacle.sentence().in(LengthFormat.INCH_EIGHTHS))
@@ -243,23 +254,23 @@ class CostumeThreadTest {
     void verdicts_readTheDraftAndTheLatestFittingThatHasTheReading() {
         Fitting first = fitting(CORSET, true).withReading("waist-dip-front", Length.ofMillimetres(5));
         Costume costume = costume(List.of(), List.of(first));
-        Judgement judgement = judged(costume, middle(CORSET));
+        Judge.Case at = at(judged(costume, middle(CORSET)), middle(CORSET));
         Map<String, Verdict> now = new LinkedHashMap<>();
-        judgement
-                .verdicts(LIBRARY.rules())
-                .forEach(each -> now.put(each.verdict().rule().id(), each.verdict()));
-        assertThat(now).containsOnlyKeys("collar-stand", "cap-fullness", "waist-dip", "front-pouch", "collar-ease");
-        assertThat(now.get("collar-stand").grade()).isEqualTo(Verdict.Grade.RIGHT);
-        assertThat(now.get("waist-dip").grade()).isEqualTo(Verdict.Grade.OUTSIDE);
+        JUDGE.verdicts(at).forEach(each -> now.put(each.rule().id(), each));
+        assertThat(now).containsKeys("collar-stand", "cap-fullness", "waist-dip", "front-pouch", "collar-ease");
+        assertThat(now.get("collar-stand").grade()).isEqualTo(Verdict.Grade.MET);
+        assertThat(now.get("waist-dip").grade()).isEqualTo(Verdict.Grade.NOT_MET);
         assertThat(now.get("front-pouch").grade()).isEqualTo(Verdict.Grade.UNKNOWN);
+        // The skirt's rules wait for a skirt.
+        assertThat(now).doesNotContainKey("hem-girth");
         // Before the first fitting nothing was measured on the wearer.
-        assertThat(judgement.verdicts(LIBRARY.rules(), judgement.works(), 0))
-                .filteredOn(each -> each.verdict().rule().id().equals("waist-dip"))
+        assertThat(JUDGE.verdicts(at, at.judgement().works(), 0))
+                .filteredOn(each -> each.rule().id().equals("waist-dip"))
                 .singleElement()
-                .satisfies(each -> assertThat(each.verdict().grade()).isEqualTo(Verdict.Grade.UNKNOWN));
+                .satisfies(each -> assertThat(each.grade()).isEqualTo(Verdict.Grade.UNKNOWN));
         assertThat(inTheWay(costume, middle(CORSET)))
                 .contains(
-                        "SILHOUETTE: Dip of the waist in front is ¼ in, ⅝ in under ¾ in. Lengthen the front at the waist, or draw the tape lower.");
+                        "SILHOUETTE: Dip of the waist at the front is ¼ in, ⅝ in under ¾ in. Lower the front waist by ⅝ in.");
     }
 
     @Test

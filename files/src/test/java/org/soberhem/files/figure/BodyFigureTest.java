@@ -12,7 +12,9 @@ import org.soberhem.core.body.Age;
 import org.soberhem.core.body.Build;
 import org.soberhem.core.figure.BodyFigure;
 import org.soberhem.core.figure.CrossSection;
+import org.soberhem.core.figure.DressedPlate;
 import org.soberhem.core.figure.FigureView;
+import org.soberhem.core.figure.Plate;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.files.bodies.Bodies;
@@ -119,17 +121,19 @@ class BodyFigureTest {
 
     @ParameterizedTest
     @EnumSource(Age.class)
-    void outlines_standOnTheFloor_andReachTheCrown(Age age) {
+    void plates_standOnTheFloor_andReachTheCrown(Age age) {
         BodyFigure figure = figure(new Build(age, true), Map.of());
         for (FigureView view : FigureView.values()) {
             double top = 0;
             double bottom = -1000;
             double widest = 0;
-            for (Path outline : figure.outlines(view)) {
-                for (Point point : outline.flattened(1)) {
-                    top = Math.min(top, point.y());
-                    bottom = Math.max(bottom, point.y());
-                    widest = Math.max(widest, Math.abs(point.x()));
+            for (Plate.Part part : DressedPlate.of(figure, view).parts()) {
+                for (Path outline : part.shapes()) {
+                    for (Point point : outline.flattened(1)) {
+                        top = Math.min(top, point.y());
+                        bottom = Math.max(bottom, point.y());
+                        widest = Math.max(widest, Math.abs(point.x()));
+                    }
                 }
             }
             assertThat(-top).as(view.words()).isCloseTo(figure.height(), within(figure.height() * 0.02));

@@ -16,20 +16,17 @@ import org.soberhem.core.alter.Sides;
 import org.soberhem.core.body.Age;
 import org.soberhem.core.body.Build;
 import org.soberhem.core.body.Measure;
-import org.soberhem.core.draft.Checks;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.figure.BodyFigure;
 import org.soberhem.core.figure.Figure;
 import org.soberhem.core.figure.FigurePlan;
 import org.soberhem.core.figure.FigureView;
-import org.soberhem.core.fitting.FitReading;
 import org.soberhem.core.fitting.Zone;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.layers.Layer;
 import org.soberhem.core.layers.LayerStack;
 import org.soberhem.core.pattern.Pattern;
-import org.soberhem.core.silhouette.Rule;
 
 /** The files of the library speak of each other; every name that one uses is there in the other. */
 class LibraryAgreesTest {
@@ -226,43 +223,6 @@ class LibraryAgreesTest {
                 .values()
                 .forEach(ids -> ids.forEach(
                         id -> assertThat(LIBRARY.measures().find(id)).as(id).isPresent()));
-    }
-
-    @Test
-    void rules_readQuantitiesThatSomebodyKnows_andTheirRangesAreRanges() {
-        for (Rule rule : LIBRARY.rules()) {
-            assertThat(rule.least()).as(rule.id()).isLessThan(rule.most());
-            assertThat(rule.near()).isPositive();
-            assertThat(rule.from()).isLessThanOrEqualTo(rule.to());
-            assertThat(List.of("from memory", "common practice")).contains(rule.evidence());
-            if (rule.judged() == Rule.Judged.DRAFT) {
-                assertThat(sheetsOf(rule.garment()))
-                        .isNotEmpty()
-                        .allSatisfy(
-                                sheet -> assertThat(sheet.sheet().quantities()).containsKey(rule.quantity()));
-            } else {
-                assertThat(LIBRARY.fitReadings()).extracting(FitReading::id).contains(rule.quantity());
-            }
-        }
-        assertThat(LIBRARY.rules())
-                .hasSizeGreaterThanOrEqualTo(5)
-                .extracting(Rule::id)
-                .doesNotHaveDuplicates();
-    }
-
-    @Test
-    void sheets_atTheirMiddleSize_areRightByTheRulesOfTheirYears() {
-        for (CompiledSheet sheet : LIBRARY.sheets()) {
-            Pattern pattern = Drafter.draft(sheet, sheet.middle()).pattern();
-            var known = Checks.quantities(sheet, sheet.middle(), pattern);
-            LIBRARY.rules().stream()
-                    .filter(rule -> rule.judged() == Rule.Judged.DRAFT
-                            && rule.appliesTo(
-                                    sheet.sheet().about().garment(),
-                                    sheet.sheet().about().from()))
-                    .forEach(rule ->
-                            assertThat(known.get(rule.quantity())).as(rule.id()).isBetween(rule.least(), rule.most()));
-        }
     }
 
     @Test

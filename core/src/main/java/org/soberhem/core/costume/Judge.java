@@ -1,0 +1,258 @@
+package org.soberhem.core.costume;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.soberhem.core.body.MeasurementSet;
+import org.soberhem.core.body.Posture;
+import org.soberhem.core.body.Wearer;
+import org.soberhem.core.draft.CheckResult;
+import org.soberhem.core.figure.BodyFigure;
+import org.soberhem.core.figure.Dressed;
+import org.soberhem.core.figure.FigurePlan;
+import org.soberhem.core.fitting.Fitting;
+import org.soberhem.core.layers.LayerStack;
+import org.soberhem.core.layers.Wardrobe;
+import org.soberhem.core.length.Length;
+import org.soberhem.core.length.Sentence;
+import org.soberhem.core.pattern.Side;
+import org.soberhem.core.silhouette.Dressing;
+import org.soberhem.core.silhouette.Facts;
+import org.soberhem.core.silhouette.FigureQuantities;
+import org.soberhem.core.silhouette.QuantityKind.From;
+import org.soberhem.core.silhouette.Rule;
+import org.soberhem.core.silhouette.Silhouette;
+import org.soberhem.core.silhouette.Silhouettes;
+import org.soberhem.core.silhouette.Verdict;
+
+/** Dresses a costume's wearer, gathers what is known of it and judges it by its period's rules. */
+public final class Judge {
+
+    /** What stands for which measure, the best first. */
+    private static final Map<String, List<String>> READ = Map.of(
+            "height", List.of("height"),
+            "chest", List.of("full-bust", "chest"),
+            "waist", List.of("waist-crease", "waist-narrowest", "waist-midway"),
+            "shoulder-width", List.of("shoulder-width"),
+            "upper-arm", List.of("upper-arm"),
+            "arm", List.of("shoulder-to-wrist"),
+            "seated-torso", List.of("torso-length-seated"));
+
+    private final Silhouettes silhouettes;
+    private final Wardrobe wardrobe;
+    private final FigurePlan plan;
+    private final Dressing dressing;
+
+    /**
+     * What is judged.
+     *
+     * @param judgement the costume worked out
+     * @param wearer who it is for
+     * @param set the readings that it is drawn from
+     * @param tried values that are tried and not kept, by catalogue id, in millimetres
+     */
+    public record Case(Judgement judgement, Wearer wearer, Optional<MeasurementSet> set, Map<String, Double> tried) {
+
+        /** Returns the costume. */
+        public Costume costume() {
+            return judgement.costume();
+        }
+
+        /** Returns who is dressed, and over what. */
+        public Dressing.Subject subject() {
+            return new Dressing.Subject(wearer.build(), set, costume().stack(), tried);
+        }
+    }
+
+    public Judge(Silhouettes silhouettes, FigurePlan plan, Wardrobe wardrobe) {
+        this.silhouettes = silhouettes;
+        this.wardrobe = wardrobe;
+        this.plan = plan;
+        this.dressing = new Dressing(plan, wardrobe);
+    }
+
+    /** Returns a judge that leaves one layer off a stack. */
+    public Judge without(String stack, String layer) {
+        LayerStack less = wardrobe.stack(stack).orElseThrow().without(layer);
+        return new Judge(silhouettes, plan, wardrobe.with(List.of(less)));
+    }
+
+    public Silhouettes silhouettes() {
+        return silhouettes;
+    }
+
+    public Dressing dressing() {
+        return dressing;
+    }
+
+    /** Returns the outline that a costume is to have: as chosen, or the usual one of its year. */
+    public Optional<Silhouette> silhouette(Costume costume, Wearer wearer) {
+        return silhouettes
+                .find(costume.look().silhouette())
+                .or(() -> silhouettes.usual(wearer.build(), costume.year()));
+    }
+
+    /** Returns what finished garments give, the outer over the inner. */
+    public static Map<String, Double> worn(Map<String, Work> works) {
+        Map<String, Double> worn = new LinkedHashMap<>();
+        works.values().forEach(work -> worn.putAll(work.quantities()));
+        return worn;
+    }
+
+    /** Returns the wearer as measured. */
+    public BodyFigure asMeasured(Case at) {
+        return dressing.asMeasured(at.subject());
+    }
+
+    /**
+     * Returns the wearer in the costume.
+     *
+     * @param share where within the ranges of the layers' effects, from least (0) to most (1)
+     */
+    public Dressed figure(Case at, double share) {
+        return dressing.dressed(at.subject(), worn(at.judgement().works()), share);
+    }
+
+    /** Returns what is known as things stand now. */
+    public Facts facts(Case at) {
+        return facts(at, at.judgement().works(), at.costume().fittings().size());
+    }
+
+    /**
+     * Returns what was known at a round.
+     *
+     * @param works the garments as they were cut for it
+     * @param round number of the fitting, 0 for before the first
+     */
+    public Facts facts(Case at, Map<String, Work> works, int round) {
+        Facts facts = new Facts(silhouettes);
+        measures(at, facts);
+        works.forEach((garment, work) -> {
+            work.quantities()
+                    .forEach((id, value) -> facts.add(
+                            id,
+                            value,
+                            From.DRAFT,
+                            Sentence.of("{}, {}", garment, work.sheet().quantityText(id))));
+            openings(garment, work, facts);
+        });
+        if (!works.isEmpty() || at.set().isPresent()) {
+            Dressed dressed = dressing.dressed(at.subject(), worn(works), 0.5);
+            facts.add(
+                    FigureQuantities.of(dressed),
+                    From.FIGURE,
+                    Sentence.of(
+                            "Read off the figure, drawn over {}{}",
+                            wardrobe.title(at.costume().stack()),
+                            dressing.isEstimated(at.subject()) ? ", whose effect is estimated" : ""));
+        }
+        facts.derive();
+        for (Fitting fitting : at.costume()
+                .fittings()
+                .subList(0, Math.min(round, at.costume().fittings().size()))) {
+            Sentence origin = Sentence.of("Measured at fitting {}", fitting.number());
+            fitting.readings().forEach((id, reading) -> facts.add(id, reading.toMillimetres(), From.FITTING, origin));
+            Sentence answered = Sentence.of("Answered at fitting {}", fitting.number());
+            fitting.answers().forEach((rule, answer) -> facts.add(Facts.answerId(rule), answer, From.EYE, answered));
+        }
+        return facts;
+    }
+
+    private void measures(Case at, Facts facts) {
+        READ.forEach((id, measures) -> {
+            for (String measure : measures) {
+                double value = dressing.reading(at.subject(), measure);
+                if (!Double.isNaN(value)) {
+                    facts.add(id, value, From.MEASURES, Sentence.of("The wearer's own readings: {}", measure));
+                    return;
+                }
+            }
+        });
+        at.set()
+                .flatMap(set -> set.value("waist-crease", Side.RIGHT, Posture.SEATED))
+                .ifPresent(seated ->
+                        facts.add("seated-waist", seated.toMillimetres(), From.MEASURES, Sentence.of("Read seated")));
+        at.wearer().sets().stream()
+                .filter(set -> !wardrobe.shaped(set.stack()).contains("waist-crease"))
+                .max(Comparator.comparing(MeasurementSet::date))
+                .flatMap(set ->
+                        set.value("waist-crease", Side.RIGHT, Posture.STANDING).map(Length::toMillimetres))
+                .ifPresent(bare -> facts.add(
+                        "bare-waist", bare, From.MEASURES, Sentence.of("Read over nothing that shapes the body")));
+    }
+
+    /** The tightest opening of a garment, and the tightest of all garments. */
+    private static void openings(String garment, Work work, Facts facts) {
+        for (CheckResult check : work.checks()) {
+            if (check.isOpening() && check.isJudged()) {
+                double room = check.is() - check.body();
+                double known = facts.value("opening-pass-ease");
+                if (Double.isNaN(known) || room < known) {
+                    facts.add(
+                            "opening-pass-ease",
+                            room,
+                            From.DRAFT,
+                            Sentence.of(
+                                    "{}, {}: {} open, {} must pass", garment, check.name(), check.is(), check.body()));
+                }
+            }
+        }
+    }
+
+    /** Judges every rule as things stand now. */
+    public List<Verdict> verdicts(Case at) {
+        return verdicts(at, at.judgement().works(), at.costume().fittings().size());
+    }
+
+    /**
+     * Judges every rule as things stood at a round; what presses most first.
+     *
+     * @param works the garments as they were cut for it
+     * @param round number of the fitting, 0 for before the first
+     */
+    public List<Verdict> verdicts(Case at, Map<String, Work> works, int round) {
+        if (works.isEmpty()) {
+            return List.of();
+        }
+        Facts facts = facts(at, works, round);
+        Costume costume = at.costume();
+        List<Verdict> verdicts = new ArrayList<>();
+        for (Rule rule : silhouettes.rules(
+                silhouette(costume, at.wearer()), costume.look().school())) {
+            Optional<String> garment = garment(rule, works);
+            if (garment.isPresent()) {
+                Verdict verdict = facts.judge(
+                        rule,
+                        garment.get(),
+                        Optional.ofNullable(costume.look().departures().get(rule.id())));
+                // A proportion of the outline that nothing worn shows is not asked for.
+                if (!rule.garments().isEmpty() || verdict.grade() != Verdict.Grade.UNKNOWN) {
+                    verdicts.add(verdict);
+                }
+            }
+        }
+        verdicts.sort(Comparator.comparingDouble(Verdict::pressing).reversed());
+        return verdicts;
+    }
+
+    /** Returns the garment that a rule is about: one of its kind, the one that says the quantity before others; or the whole figure. */
+    private static Optional<String> garment(Rule rule, Map<String, Work> works) {
+        if (rule.garments().isEmpty()) {
+            return Optional.of("");
+        }
+        Optional<String> first = Optional.empty();
+        for (Map.Entry<String, Work> each : works.entrySet()) {
+            Work work = each.getValue();
+            if (rule.garments().contains(work.sheet().sheet().about().garment())) {
+                if (work.quantities().containsKey(rule.quantity())) {
+                    return Optional.of(each.getKey());
+                }
+                first = first.isPresent() ? first : Optional.of(each.getKey());
+            }
+        }
+        return first;
+    }
+}

@@ -1,0 +1,266 @@
+package org.soberhem.desk.silhouette;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.soberhem.core.body.Wearer;
+import org.soberhem.core.costume.Costume;
+import org.soberhem.core.costume.Garment;
+import org.soberhem.core.costume.Judge;
+import org.soberhem.core.figure.Dressed;
+import org.soberhem.core.layers.Layer;
+import org.soberhem.core.layers.Wardrobe;
+import org.soberhem.core.length.Sentence;
+import org.soberhem.core.silhouette.FigureQuantities;
+import org.soberhem.core.silhouette.PeriodOutline;
+import org.soberhem.core.silhouette.QuantityKind;
+import org.soberhem.core.silhouette.Silhouette;
+import org.soberhem.desk.studio.Studio;
+
+/** What the costume at hand can be compared with, without nodes: another period, another wearer, or one layer less. */
+final class Comparison {
+
+    /** What differs between the two figures. */
+    enum What {
+        PERIOD("another period's outline", "There is no other outline."),
+        WEARER("another wearer in it", "No other wearer has been measured."),
+        LAYER("the same without a layer", "Nothing is worn beneath.");
+
+        private final String words;
+        private final String none;
+
+        What(String words, String none) {
+            this.words = words;
+            this.none = none;
+        }
+
+        String words() {
+            return words;
+        }
+
+        String none() {
+            return none;
+        }
+    }
+
+    /** One thing to compare with. */
+    record Choice(What what, String id, String words) {}
+
+    /**
+     * Lengths from the waist to the floor that a layer adds, in millimetres.
+     *
+     * @param layer its name
+     */
+    record Lengths(String layer, double front, double side, double back) {}
+
+    /** Two figures with their numbers. */
+    record Pair(
+            FigurePane.Shown one,
+            FigurePane.Shown other,
+            Map<String, Double> numbers,
+            Map<String, Double> otherNumbers,
+            List<Sentence> said,
+            Optional<Lengths> lengths) {}
+
+    /** A skirt's lengths are settings of these names, where its sheet has them. */
+    private static final Map<String, String> SETTINGS =
+            Map.of("left-long", "side", "right-long", "side", "back-long", "back", "front-long", "front");
+
+    private final Studio studio;
+
+    Comparison(Studio studio) {
+        this.studio = studio;
+    }
+
+    private Costume costume() {
+        return studio.situation().costume();
+    }
+
+    List<Choice> choices(What what) {
+        List<Choice> choices = new ArrayList<>();
+        switch (what) {
+            case PERIOD -> {
+                String own = studio.judge()
+                        .silhouette(costume(), studio.situation().wearer())
+                        .map(silhouette -> silhouette.header().id())
+                        .orElse("");
+                studio
+                        .judge()
+                        .silhouettes()
+                        .nearest(studio.situation().wearer().build(), costume().year())
+                        .stream()
+                        .filter(header -> !header.id().equals(own))
+                        .forEach(header -> choices.add(new Choice(
+                                what, header.id(), header.from() + "–" + header.to() + " " + header.title())));
+            }
+            case WEARER ->
+                studio.wearers().stream()
+                        .filter(wearer ->
+                                !wearer.id().equals(studio.situation().wearer().id()))
+                        .filter(wearer -> !wearer.sets().isEmpty())
+                        .forEach(wearer -> choices.add(new Choice(what, wearer.id(), wearer.name())));
+            case LAYER -> {
+                Wardrobe wardrobe = studio.wardrobe();
+                wardrobe.stack(costume().stack()).map(wardrobe::layersOf).orElse(List.of()).stream()
+                        .filter(layer -> layer.supports().isPresent()
+                                || layer.kind().shapes()
+                                || !layer.effects().isEmpty())
+                        .forEach(layer -> choices.add(new Choice(what, layer.id(), layer.name())));
+            }
+        }
+        return choices;
+    }
+
+    /** Returns the figure at hand and the one it is compared with. */
+    Pair pair(Optional<Choice> choice, Optional<Silhouette> period) {
+        Judge judge = studio.judge();
+        Judge.Case at = studio.situation().judged();
+        FigurePane.Shown one =
+                shown(judge, at, period, costume().title() + ", " + at.wearer().name());
+        if (choice.isEmpty()) {
+            return pair(one, one, List.of(), Optional.empty());
+        }
+        return switch (choice.get().what()) {
+            case PERIOD -> {
+                Optional<Silhouette> other =
+                        judge.silhouettes().find(choice.get().id());
+                yield pair(
+                        one, shown(judge, at, other, choice.get().words()), periods(period, other), Optional.empty());
+            }
+            case WEARER -> {
+                Wearer wearer = studio.wearers().stream()
+                        .filter(each -> each.id().equals(choice.get().id()))
+                        .findFirst()
+                        .orElseThrow();
+                yield pair(
+                        one,
+                        shown(judge, studio.wornBy(wearer), period, wearer.name()),
+                        List.of(Sentence.of("The same garments, drafted for {}.", wearer.name())),
+                        Optional.empty());
+            }
+            case LAYER ->
+                without(
+                        judge,
+                        at,
+                        one,
+                        period,
+                        studio.wardrobe().layer(choice.get().id()).orElseThrow());
+        };
+    }
+
+    private static FigurePane.Shown shown(Judge judge, Judge.Case at, Optional<Silhouette> period, String title) {
+        Optional<PeriodOutline> outline = period.map(each -> judge.dressing().outline(each, at.subject()));
+        return new FigurePane.Shown(judge, at, outline, Optional.empty(), title);
+    }
+
+    private static Pair pair(
+            FigurePane.Shown one, FigurePane.Shown other, List<Sentence> said, Optional<Lengths> lengths) {
+        return new Pair(
+                one,
+                other,
+                FigureQuantities.of(one.judge().figure(one.at(), 0.5)),
+                FigureQuantities.of(other.judge().figure(other.at(), 0.5)),
+                said,
+                lengths);
+    }
+
+    /** What the two periods want of the same quantities. */
+    private List<Sentence> periods(Optional<Silhouette> one, Optional<Silhouette> other) {
+        List<Sentence> said = new ArrayList<>();
+        if (one.isEmpty() || other.isEmpty()) {
+            return said;
+        }
+        other.get()
+                .marks()
+                .forEach((part, words) -> said.add(Sentence.of(
+                        "{}: {}; here: {}",
+                        Character.toUpperCase(part.charAt(0)) + part.substring(1),
+                        words,
+                        one.get().marks().getOrDefault(part, "nothing said"))));
+        return said;
+    }
+
+    private Pair without(Judge judge, Judge.Case at, FigurePane.Shown one, Optional<Silhouette> period, Layer layer) {
+        Judge less = judge.without(costume().stack(), layer.id());
+        FigurePane.Shown other =
+                new FigurePane.Shown(less, at, one.outline(), Optional.empty(), "without " + layer.name());
+        Dressed with = judge.figure(at, 0.5);
+        Dressed lacking = less.figure(at, 0.5);
+        Lengths lengths = new Lengths(
+                layer.name(),
+                with.toFloor(Dressed.Over.FRONT) - lacking.toFloor(Dressed.Over.FRONT),
+                with.toFloor(Dressed.Over.SIDE) - lacking.toFloor(Dressed.Over.SIDE),
+                with.toFloor(Dressed.Over.BACK) - lacking.toFloor(Dressed.Over.BACK));
+        boolean lengthens = Math.abs(lengths.side()) > 1 || Math.abs(lengths.back()) > 1;
+        List<Sentence> said = new ArrayList<>();
+        said.add(
+                lengthens
+                        ? Sentence.of(
+                                "{} adds to the way from the waist to the floor: {} in front, {} at each side, {} behind (estimated).",
+                                layer.name(),
+                                lengths.front(),
+                                lengths.side(),
+                                lengths.back())
+                        : Sentence.of("{} does not change the way from the waist to the floor.", layer.name()));
+        return pair(one, other, said, lengthens && skirt().isPresent() ? Optional.of(lengths) : Optional.empty());
+    }
+
+    /** The garment whose lengths are settings. */
+    private Optional<Garment> skirt() {
+        return costume().garments().stream()
+                .filter(garment -> settings(garment).keySet().stream().anyMatch(SETTINGS::containsKey))
+                .findFirst();
+    }
+
+    private Map<String, Double> settings(Garment garment) {
+        Map<String, Double> lengths = new LinkedHashMap<>();
+        studio.situation()
+                .work(garment.name())
+                .ifPresent(work -> SETTINGS.forEach((setting, where) -> {
+                    Double value = work.draft().settings().get(setting);
+                    if (value != null) {
+                        lengths.put(setting, value);
+                    }
+                }));
+        return lengths;
+    }
+
+    /** Adds what a layer takes to the lengths that the skirt balance works with. */
+    void take(Lengths lengths) {
+        Garment garment = skirt().orElseThrow();
+        Garment changed = garment;
+        for (Map.Entry<String, Double> each : settings(garment).entrySet()) {
+            double by = switch (SETTINGS.get(each.getKey())) {
+                case "side" -> lengths.side();
+                case "back" -> lengths.back();
+                default -> lengths.front();
+            };
+            changed = changed.withSetting(each.getKey(), each.getValue() + by);
+        }
+        studio.keep(
+                costume().with(changed),
+                "setting",
+                Sentence.of(
+                        "{}: longer for {} by {} at each side, {} behind",
+                        garment.name(),
+                        lengths.layer().toLowerCase(Locale.ROOT),
+                        lengths.side(),
+                        lengths.back()));
+    }
+
+    /** Returns the least difference that is told. */
+    static double least(QuantityKind kind) {
+        return kind.unit() == QuantityKind.Unit.MM ? 1.5 : kind.unit() == QuantityKind.Unit.DEGREES ? 0.5 : 0.004;
+    }
+
+    String shown(QuantityKind kind, double value) {
+        return switch (kind.unit()) {
+            case MM -> studio.format().format(value);
+            case DEGREES -> String.format(Locale.ROOT, "%.0f°", value);
+            case RATIO, EYE -> String.format(Locale.ROOT, "%.2f", value);
+        };
+    }
+}

@@ -1,0 +1,270 @@
+package org.soberhem.desk.silhouette;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.layout.Pane;
+import org.soberhem.core.costume.Judge;
+import org.soberhem.core.figure.BodyFigure;
+import org.soberhem.core.figure.Dressed;
+import org.soberhem.core.figure.DressedPlate;
+import org.soberhem.core.figure.FigureView;
+import org.soberhem.core.figure.Form;
+import org.soberhem.core.figure.Plate;
+import org.soberhem.core.geometry.Box;
+import org.soberhem.core.geometry.Path;
+import org.soberhem.core.geometry.Point;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.silhouette.PeriodOutline;
+import org.soberhem.desk.widget.Ink;
+import org.soberhem.desk.widget.PlateDrawing;
+import org.soberhem.desk.widget.View;
+
+/** The wearer as a measured plate, beside or beneath the period's outline. */
+final class FigurePane extends Pane {
+
+    /** What the wearer has on. */
+    enum Dress {
+        MEASURED("as measured"),
+        LAYERS("over the layers"),
+        DRESSED("dressed");
+
+        private final String words;
+
+        Dress(String words) {
+            this.words = words;
+        }
+
+        String words() {
+            return words;
+        }
+    }
+
+    /** Where the period's outline is shown. */
+    enum Outline {
+        OVER("over it"),
+        BESIDE("beside it"),
+        NONE("not");
+
+        private final String words;
+
+        Outline(String words) {
+            this.words = words;
+        }
+
+        String words() {
+            return words;
+        }
+    }
+
+    /**
+     * What is drawn.
+     *
+     * @param judge dresses the wearer
+     * @param at whom, and in what
+     * @param outline the period's, if one is chosen
+     * @param other a second outline to compare with
+     * @param title beneath the figure
+     */
+    record Shown(
+            Judge judge, Judge.Case at, Optional<PeriodOutline> outline, Optional<PeriodOutline> other, String title) {}
+
+    /** A level written on the plate. */
+    private record Level(String name, double height) {}
+
+    /** Where a view of the figure or an outline alone stands. */
+    private record Stand(Optional<Plate> plate, FigureView view, boolean outlined, String words) {}
+
+    private static final double HEAD = 30;
+    private static final double FOOT = 22;
+    private static final double LABELS = 116;
+    private static final double GAP = 26;
+    private static final double LINE = 15;
+
+    private final List<FigureView> views;
+    private Optional<Shown> shown = Optional.empty();
+    private LengthFormat format = LengthFormat.INCH_EIGHTHS;
+    private Dress dress = Dress.DRESSED;
+    private Outline outline = Outline.OVER;
+    private boolean labelled = true;
+
+    /**
+     * @param views from where the figure is looked at
+     */
+    FigurePane(FigureView... views) {
+        this.views = List.of(views);
+        getStyleClass().add("sheet");
+        setMinSize(0, 0);
+    }
+
+    void show(Shown what, LengthFormat how) {
+        shown = Optional.of(what);
+        format = how;
+        requestLayout();
+    }
+
+    void dress(Dress chosen) {
+        dress = chosen;
+        requestLayout();
+    }
+
+    void outline(Outline chosen) {
+        outline = chosen;
+        requestLayout();
+    }
+
+    /** Leaves the heights out, for a small figure. */
+    void plain() {
+        labelled = false;
+    }
+
+    @Override
+    protected void layoutChildren() {
+        getChildren().clear();
+        if (shown.isEmpty() || getWidth() < 1 || getHeight() < 1) {
+            return;
+        }
+        Shown what = shown.get();
+        Dressed dressed = what.judge().figure(what.at(), 0.5);
+        BodyFigure body = dress == Dress.MEASURED ? what.judge().asMeasured(what.at()) : dressed.body();
+        List<Stand> stands = stands(what, dressed, body);
+        double height = body.height();
+        double total = 0;
+        List<Box> boxes = new ArrayList<>();
+        for (Stand stand : stands) {
+            Box box = box(stand, what, height);
+            boxes.add(box);
+            total += box.width();
+        }
+        double labels = labelled ? LABELS : 0;
+        double scale = Math.min(
+                (getHeight() - HEAD - FOOT) / (height * 1.02),
+                (getWidth() - labels - GAP * (stands.size() + 1)) / total);
+        double floor = (getHeight() + HEAD - FOOT + height * scale) / 2;
+        double spare = getWidth() - labels - total * scale;
+        double gap = spare / (stands.size() + 1);
+        double left = labels + gap;
+        double right = getWidth() - 8;
+        if (labelled) {
+            levels(dressed, body, new View(scale, 0, floor), right);
+        }
+        for (int i = 0; i < stands.size(); i++) {
+            Box box = boxes.get(i);
+            View view = new View(scale, left - box.minX() * scale, floor);
+            draw(stands.get(i), what, dressed, view);
+            Node words = Ink.text(
+                    stands.get(i).words(),
+                    left + box.width() * scale / 2,
+                    Math.max(14, floor - height * scale - 16),
+                    "piece-name");
+            getChildren().add(words);
+            left += box.width() * scale + gap;
+        }
+        getChildren().add(Ink.line(new Point(labels, floor), new Point(right, floor), "construction"));
+        getChildren().add(Ink.text(what.title(), labels + (right - labels) / 2, floor + 13, "plate-note"));
+        applyCss();
+    }
+
+    private List<Stand> stands(Shown what, Dressed dressed, BodyFigure body) {
+        List<Stand> stands = new ArrayList<>();
+        boolean beside = outline == Outline.BESIDE && what.outline().isPresent();
+        for (FigureView view : views) {
+            Plate plate = dress == Dress.DRESSED ? DressedPlate.of(dressed, view) : DressedPlate.of(body, view);
+            stands.add(new Stand(Optional.of(plate), view, outline == Outline.OVER, view.words()));
+            if (beside) {
+                stands.add(new Stand(Optional.empty(), view, true, "the period’s " + view.words()));
+            }
+        }
+        return stands;
+    }
+
+    private static Box box(Stand stand, Shown what, double height) {
+        List<Point> places = new ArrayList<>(List.of(new Point(0, 0), new Point(0, -height)));
+        stand.plate()
+                .ifPresent(plate -> plate.parts()
+                        .forEach(part -> part.shapes().forEach(shape -> places.addAll(shape.flattened(4)))));
+        if (stand.outlined()) {
+            List<Optional<PeriodOutline>> outlines = List.of(what.outline(), what.other());
+            outlines.forEach(each -> each.ifPresent(
+                    period -> period.bands(stand.view()).forEach(band -> places.addAll(band.flattened(4)))));
+        }
+        return Box.round(places);
+    }
+
+    private void draw(Stand stand, Shown what, Dressed dressed, View view) {
+        stand.plate().ifPresent(plate -> PlateDrawing.draw(plate, view, getChildren()));
+        if (stand.plate().isPresent() && dress == Dress.DRESSED) {
+            range(what, stand.view(), view);
+        }
+        if (stand.outlined()) {
+            what.outline().ifPresent(period -> bands(period, stand.view(), view, "outline-band"));
+            what.other().ifPresent(period -> bands(period, stand.view(), view, "outline-band other"));
+        }
+    }
+
+    private void bands(PeriodOutline period, FigureView side, View view, String style) {
+        for (Path band : period.bands(side)) {
+            getChildren().add(Ink.polygon(PlateDrawing.flat(band, view), style));
+        }
+    }
+
+    /** How far the skirt may stand, where only the range of what carries it is known. */
+    private void range(Shown what, FigureView side, View view) {
+        if (!what.judge().dressing().isEstimated(what.at().subject())) {
+            return;
+        }
+        for (double share : new double[] {0, 1}) {
+            Dressed end = what.judge().figure(what.at(), share);
+            end.skirtForm().ifPresent(skirt -> {
+                getChildren().add(Ink.polyline(edge(skirt, end, side, 1, view), "plate-range"));
+                getChildren().add(Ink.polyline(edge(skirt, end, side, -1, view), "plate-range"));
+            });
+        }
+    }
+
+    private static List<Point> edge(Form skirt, Dressed dressed, FigureView side, int hand, View view) {
+        List<Point> line = new ArrayList<>();
+        double hem = Math.max(0, side == FigureView.SIDE && hand < 0 ? dressed.hemBack() : dressed.hemSide());
+        int steps = 24;
+        for (int i = 0; i <= steps; i++) {
+            double at = dressed.waistSeam() + (hem - dressed.waistSeam()) * i / steps;
+            double reach = side == FigureView.SIDE
+                    ? (hand > 0 ? skirt.fore() : skirt.aft()).at(at)
+                    : (hand > 0 ? skirt.left() : skirt.right()).at(at);
+            line.add(view.of(new Point(hand * reach, -at)));
+        }
+        return line;
+    }
+
+    private void levels(Dressed dressed, BodyFigure body, View view, double right) {
+        List<Level> levels = new ArrayList<>();
+        levels.add(new Level("crown", body.height()));
+        levels.add(
+                new Level("shoulder", body.mark("shoulder-point").orElseThrow().y()));
+        levels.add(new Level(
+                body.hasBust() ? "bust" : "chest",
+                body.at(body.hasBust() ? "bust" : "armpit").middle().y()));
+        levels.add(new Level("waist", dressed.waist()));
+        levels.add(new Level("hip", dressed.hip()));
+        if (dress == Dress.DRESSED && dressed.skirtForm().isPresent()) {
+            if (Math.abs(dressed.waistSeam() - dressed.waist()) > 5) {
+                levels.add(new Level("waist seam", dressed.waistSeam()));
+            }
+            levels.add(new Level("hem", Math.max(0, dressed.hemFront())));
+        } else {
+            levels.add(new Level("knee", body.at("knee").middle().y()));
+        }
+        levels.sort((one, other) -> Double.compare(other.height(), one.height()));
+        double taken = -100;
+        for (Level level : levels) {
+            double at = view.y(-level.height());
+            double words = Math.max(at, taken + LINE);
+            taken = words;
+            getChildren().add(Ink.line(new Point(LABELS - 4, at), new Point(right, at), "plate-level"));
+            String text = level.name() + " " + format.format(level.height()).toLowerCase(Locale.ROOT);
+            getChildren().add(Ink.text(text, LABELS / 2, words - 1, "plate-note"));
+        }
+    }
+}
