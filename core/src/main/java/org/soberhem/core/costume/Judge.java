@@ -6,6 +6,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Wearer;
@@ -89,10 +91,13 @@ public final class Judge {
     }
 
     /** Returns the outline that a costume is to have: as chosen, or the usual one of its year. */
-    public Optional<Silhouette> silhouette(Costume costume, Wearer wearer) {
-        return silhouettes
-                .find(costume.look().silhouette())
-                .or(() -> silhouettes.usual(wearer.build(), costume.year()));
+    public Optional<Silhouette> silhouette(Case at) {
+        return silhouettes.find(at.costume().look().silhouette()).or(() -> {
+            Set<String> kinds = at.judgement().works().values().stream()
+                    .map(work -> work.sheet().sheet().about().garment())
+                    .collect(Collectors.toSet());
+            return silhouettes.usual(at.wearer().build(), at.costume().year(), kinds);
+        });
     }
 
     /** Returns what finished garments give, the outer over the inner. */
@@ -149,7 +154,6 @@ public final class Judge {
                             wardrobe.title(at.costume().stack()),
                             dressing.isEstimated(at.subject()) ? ", whose effect is estimated" : ""));
         }
-        facts.derive();
         for (Fitting fitting : at.costume()
                 .fittings()
                 .subList(0, Math.min(round, at.costume().fittings().size()))) {
@@ -158,6 +162,7 @@ public final class Judge {
             Sentence answered = Sentence.of("Answered at fitting {}", fitting.number());
             fitting.answers().forEach((rule, answer) -> facts.add(Facts.answerId(rule), answer, From.EYE, answered));
         }
+        facts.derive();
         return facts;
     }
 
@@ -220,8 +225,7 @@ public final class Judge {
         Facts facts = facts(at, works, round);
         Costume costume = at.costume();
         List<Verdict> verdicts = new ArrayList<>();
-        for (Rule rule : silhouettes.rules(
-                silhouette(costume, at.wearer()), costume.look().school())) {
+        for (Rule rule : silhouettes.rules(silhouette(at), costume.look().school())) {
             Optional<String> garment = garment(rule, works);
             if (garment.isPresent()) {
                 Verdict verdict = facts.judge(

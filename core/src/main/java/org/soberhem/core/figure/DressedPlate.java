@@ -301,7 +301,7 @@ public final class DressedPlate {
             double at = sleeve.end() * i / steps;
             double reach = sleeve.reach().at(at);
             outer.add(axis.beside(view, at, reach));
-            inner.add(axis.beside(view, at, -reach * (view == FigureView.SIDE ? 1 : Math.min(1, 0.4 + at))));
+            inner.add(axis.beside(view, at, -reach * (view == FigureView.SIDE ? 1 : Math.min(1, 0.8 + at))));
         }
         Collections.reverse(inner);
         outer.addAll(inner);

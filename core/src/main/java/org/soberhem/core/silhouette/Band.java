@@ -10,7 +10,8 @@ package org.soberhem.core.silhouette;
  */
 public record Band(double least, double most, double nearLeast, double nearMost) {
 
-    private static final double ROUNDING = 1e-9;
+    /** What lies outside by less than so much of its breadth is within: nobody could see it. */
+    private static final double UNSEEN = 0.01;
 
     public Band {
         if (!(nearLeast <= least && least <= most && most <= nearMost)) {
@@ -20,11 +21,15 @@ public record Band(double least, double most, double nearLeast, double nearMost)
     }
 
     boolean isMetBy(double value) {
-        return value >= least - ROUNDING && value <= most + ROUNDING;
+        return value >= least - unseen() && value <= most + unseen();
+    }
+
+    private double unseen() {
+        return (most - least) * UNSEEN + 1e-9;
     }
 
     boolean isNear(double value) {
-        return value >= nearLeast - ROUNDING && value <= nearMost + ROUNDING;
+        return value >= nearLeast - unseen() && value <= nearMost + unseen();
     }
 
     /** Returns how much must be added to a value to bring it to the nearer end; 0 within. */

@@ -24,6 +24,7 @@ final class Derivation {
 
     private static final List<Follows> ALL = List.of(
             new Follows("shoulder-seam-drop", "shoulder-line", How.HALF_LESS, "shoulder-width"),
+            new Follows("outline-departure-over-height", "outline-departure", How.OVER, "height"),
             new Follows("bust-ease", "trunk-girth-bust", How.LESS, "chest"),
             new Follows("chest-girth-over-body", "trunk-girth-bust", How.OVER, "chest"),
             new Follows("waist-ease", "trunk-girth-waist", How.LESS, "waist"),
@@ -39,12 +40,16 @@ final class Derivation {
 
     private Derivation() {}
 
-    /** Adds what follows from what is known. */
+    /** Adds what follows from what is known; what was measured at a fitting stands. */
     static void into(Facts facts) {
         for (Follows each : ALL) {
             double one = facts.value(each.one());
             double other = facts.value(each.other());
-            if (Double.isNaN(one) || Double.isNaN(other)) {
+            boolean measured = facts.quantity(each.id())
+                    .from()
+                    .filter(From.FITTING::equals)
+                    .isPresent();
+            if (measured || Double.isNaN(one) || Double.isNaN(other)) {
                 continue;
             }
             From from = facts.quantity(each.one()).from().orElse(From.DRAFT);

@@ -21,6 +21,9 @@ import org.soberhem.core.geometry.Point;
  */
 public final class PeriodOutline {
 
+    /** The outline is compared from here down: above, a head and a neck are nobody's costume. */
+    private static final double SHOULDER = 0.81;
+
     /** Above it there is no dress to compare. */
     private static final double NECK = 0.88;
 
@@ -150,5 +153,46 @@ public final class PeriodOutline {
     /** Returns the height of its hem. */
     public double hem() {
         return hem;
+    }
+
+    /** How far a seen outline lies from this one at most, and where. */
+    public record Departure(double millimetres, double height) {}
+
+    /**
+     * What is seen at one height.
+     *
+     * @param height above the floor, in millimetres
+     * @param reach how far the outline reaches there from the middle, in millimetres
+     */
+    public record Seen(double height, double reach) {}
+
+    /**
+     * Returns the widest departure of an outline seen from the front, between the neck and the knee; what lies within the
+     * band, arms and sleeves included, does not depart.
+     *
+     * @param seen on either side
+     * @param knee height of the knee, in millimetres
+     */
+    public Departure departure(List<Seen> seen, double knee) {
+        Departure widest = new Departure(0, knee);
+        double neck = heights.at(SHOULDER);
+        for (Seen each : seen) {
+            if (each.height() < knee || each.height() > neck) {
+                continue;
+            }
+            double least = halfLeast.at(each.height());
+            double most = halfMost.at(each.height());
+            if (!arm.isEmpty()
+                    && each.height() >= arm.get(1).bottom()
+                    && each.height() <= arm.get(1).top()) {
+                least = Math.min(least, arm.get(0).at(each.height()));
+                most = Math.max(most, arm.get(1).at(each.height()));
+            }
+            double off = Math.max(least - each.reach(), each.reach() - most);
+            if (off > widest.millimetres()) {
+                widest = new Departure(off, each.height());
+            }
+        }
+        return widest;
     }
 }

@@ -14,6 +14,8 @@ import java.util.Optional;
  * @param is how it is measured
  * @param sign which way is more; empty if that is plain
  * @param of id of the length that a ratio is a part of
+ * @param more what to do so that it becomes greater; empty if nobody has said
+ * @param less what to do so that it becomes less
  * @param alter the alteration that changes it
  */
 public record QuantityKind(
@@ -24,6 +26,8 @@ public record QuantityKind(
         String is,
         String sign,
         Optional<String> of,
+        String more,
+        String less,
         Optional<Alter> alter) {
 
     public QuantityKind {

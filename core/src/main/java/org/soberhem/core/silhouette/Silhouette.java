@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A period's outline and its rules.
@@ -47,6 +48,16 @@ public record Silhouette(
         front = List.copyOf(front);
         side = List.copyOf(side);
         rules = List.copyOf(rules);
+    }
+
+    /** Returns which share of the rules about garments is about some of these kinds. */
+    double about(Set<String> kinds) {
+        List<Rule> about =
+                rules.stream().filter(rule -> !rule.garments().isEmpty()).toList();
+        return about.stream()
+                        .filter(rule -> rule.garments().stream().anyMatch(kinds::contains))
+                        .count()
+                / (double) Math.max(1, about.size());
     }
 
     /** What a silhouette is for. */

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import org.soberhem.core.body.Age;
@@ -78,9 +79,7 @@ public final class Silhouettes {
 
     /** Returns the silhouettes that a wearer may be dressed in, those of the year first, then the nearest in years. */
     public List<Silhouette.Header> nearest(Build build, int year) {
-        Silhouette.Who who = build.age() != Age.ADULT
-                ? Silhouette.Who.CHILD
-                : build.bust() ? Silhouette.Who.WOMAN : Silhouette.Who.MAN;
+        Silhouette.Who who = who(build);
         return headers.stream()
                 .sorted(Comparator.comparingInt((Silhouette.Header header) -> header.who() == who ? 0 : 1)
                         .thenComparingInt(header -> header.yearsFrom(year))
@@ -91,13 +90,28 @@ public final class Silhouettes {
     /** How far from a silhouette's years a costume may lie and still be judged by it unasked. */
     private static final int NEAR_YEARS = 6;
 
-    /** Returns the silhouette that is meant where none was chosen: of the wearer's kind, and current in the year or shortly before or after. */
-    public Optional<Silhouette> usual(Build build, int year) {
-        return nearest(build, year).stream()
-                .findFirst()
-                .filter(header -> header.yearsFrom(year) <= NEAR_YEARS)
-                .filter(header -> (header.who() == Silhouette.Who.CHILD) == (build.age() != Age.ADULT))
-                .map(header -> whole.apply(header.id()));
+    /**
+     * Returns the silhouette that is meant where none was chosen: of the wearer's kind, current in the year or shortly before
+     * or after; of several, the one that has most to say about the garments.
+     *
+     * @param garments kinds of garment that are worn
+     */
+    public Optional<Silhouette> usual(Build build, int year, Set<String> garments) {
+        List<Silhouette.Header> fitting = nearest(build, year).stream()
+                .filter(header -> header.who() == who(build) && header.yearsFrom(year) <= NEAR_YEARS)
+                .toList();
+        int nearest = fitting.isEmpty() ? 0 : fitting.get(0).yearsFrom(year);
+        return fitting.stream()
+                .filter(header -> header.yearsFrom(year) == nearest)
+                .map(header -> whole.apply(header.id()))
+                // Of equals the first, whose years are narrower.
+                .reduce((one, other) -> other.about(garments) > one.about(garments) ? other : one);
+    }
+
+    private static Silhouette.Who who(Build build) {
+        return build.age() != Age.ADULT
+                ? Silhouette.Who.CHILD
+                : build.bust() ? Silhouette.Who.WOMAN : Silhouette.Who.MAN;
     }
 
     /** Returns the rules by which a costume is judged: the silhouette's, of one school where they differ, and those of every period. */

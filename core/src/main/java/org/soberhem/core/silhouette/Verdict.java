@@ -58,12 +58,12 @@ public record Verdict(
             Rule rule, QuantityKind kind, String garment, Quantity quantity, double whole, Optional<String> departure) {
         Optional<Double> value = quantity.value();
         Grade grade = value.map(rule::grade).orElse(Grade.UNKNOWN);
-        boolean open = grade == Grade.NEAR || grade == Grade.NOT_MET;
         if (departure.isPresent() && grade != Grade.MET) {
             grade = Grade.DEPARTED;
         }
-        Optional<Double> amount =
-                open ? value.map(rule.judgedBy()::missing).flatMap(by -> length(kind, by, whole)) : Optional.empty();
+        Optional<Double> amount = grade != Grade.MET
+                ? value.map(rule.judgedBy()::missing).flatMap(by -> length(kind, by, whole))
+                : Optional.empty();
         return new Verdict(rule, kind, garment, grade, quantity, amount, departure.orElse(""));
     }
 
@@ -122,17 +122,28 @@ public record Verdict(
         double value = quantity.value().get();
         Band band = rule.judgedBy();
         if (grade == Grade.MET) {
-            return Sentence.of(
-                    "{} is {}, usual {} to {}", title(), shown(value), shown(band.least()), shown(band.most()));
+            return Sentence.of("{} is {}, {}", title(), shown(value), usual());
         }
-        boolean below = value < band.least();
+        Object off = amount.<Object>map(by -> Length.ofMillimetres(Math.abs(by)))
+                .orElseGet(() -> shown(Math.abs(band.missing(value))));
         return Sentence.of(
-                "{} is {}, {} {} {}",
+                "{} is {}: {} {} ({})",
                 title(),
                 shown(value),
-                shown(Math.abs(band.missing(value))),
-                below ? "under" : "over",
-                shown(below ? band.least() : band.most()));
+                off,
+                value < band.least() ? "too little" : "too much",
+                usual());
+    }
+
+    /** Returns the band in words; where one side is free, the other end only. */
+    public Sentence usual() {
+        if (rule.above().isEmpty() && !rule.below().isEmpty()) {
+            return Sentence.of("usual {} and more", shown(band().least()));
+        }
+        if (rule.below().isEmpty() && !rule.above().isEmpty()) {
+            return Sentence.of("usual {} and less", shown(band().most()));
+        }
+        return Sentence.of("usual {} to {}", shown(band().least()), shown(band().most()));
     }
 
     /** Returns what to do about it; empty where nothing is to be done. */

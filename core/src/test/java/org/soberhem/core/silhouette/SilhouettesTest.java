@@ -62,14 +62,14 @@ class SilhouettesTest {
     @Test
     void usual_isOfTheYearAndTheWearer_theNarrowerYearsFirst() {
         Silhouettes all = with();
-        assertThat(all.usual(WOMAN, 1905)).contains(SHORT);
-        assertThat(all.usual(WOMAN, 1870)).contains(LONG);
-        assertThat(all.usual(MAN, 1905)).contains(HIS);
-        assertThat(all.usual(WOMAN, 1500)).isEmpty();
+        assertThat(all.usual(WOMAN, 1905, Set.of())).contains(SHORT);
+        assertThat(all.usual(WOMAN, 1870, Set.of())).contains(LONG);
+        assertThat(all.usual(MAN, 1905, Set.of())).contains(HIS);
+        assertThat(all.usual(WOMAN, 1500, Set.of())).isEmpty();
         // No grown-up's outline is put on a child unasked.
-        assertThat(all.usual(CHILD, 1905)).isEmpty();
-        assertThat(all.usual(MAN, 1915)).contains(HIS);
-        assertThat(all.usual(MAN, 1930)).isEmpty();
+        assertThat(all.usual(CHILD, 1905, Set.of())).isEmpty();
+        assertThat(all.usual(MAN, 1915, Set.of())).contains(HIS);
+        assertThat(all.usual(MAN, 1930, Set.of())).isEmpty();
     }
 
     @Test
@@ -107,7 +107,25 @@ class SilhouettesTest {
         Silhouettes all = with().with(Map.of("mine", mine, "short", changed));
         assertThat(all.headers()).extracting(Silhouette.Header::id).containsExactly("mine", "long", "his", "short");
         assertThat(all.find("short").orElseThrow().header().from()).isEqualTo(1901);
-        assertThat(all.usual(WOMAN, 1842)).contains(mine);
+        assertThat(all.usual(WOMAN, 1842, Set.of())).contains(mine);
         assertThat(all.find("no such")).isEmpty();
+    }
+
+    @Test
+    void usual_ofSeveralInTheYear_isTheOneThatSpeaksOfTheGarments() {
+        Silhouette skirts = SomeRules.silhouette("skirts", 1899, 1912, Silhouette.Who.WOMAN, List.of());
+        Silhouettes all = with().with(Map.of("skirts", skirts));
+        assertThat(all.usual(WOMAN, 1905, Set.of("blouse"))).contains(SHORT);
+        assertThat(all.usual(WOMAN, 1905, Set.of())).contains(SHORT);
+        Silhouette blouses = SomeRules.silhouette(
+                "blouses",
+                1899,
+                1912,
+                Silhouette.Who.WOMAN,
+                List.of(),
+                SomeRules.rule("dip", "waist-dip-front", Rule.Kind.LIKENESS, BAND, 1));
+        Silhouette plain = SomeRules.silhouette("short", 1900, 1908, Silhouette.Who.WOMAN, List.of());
+        assertThat(with().with(Map.of("blouses", blouses, "short", plain)).usual(WOMAN, 1905, Set.of("blouse")))
+                .contains(blouses);
     }
 }

@@ -17,6 +17,8 @@ final class SomeRules {
             "",
             "",
             Optional.empty(),
+            "",
+            "",
             Optional.of(new QuantityKind.Alter("raise-waistline", Map.of("atFront", -1.0))));
 
     static final QuantityKind HIP = new QuantityKind(
@@ -27,6 +29,8 @@ final class SomeRules {
             "",
             "",
             Optional.of("hip-breadth"),
+            "",
+            "",
             Optional.empty());
 
     static final QuantityKind STANCE = new QuantityKind(
@@ -37,6 +41,8 @@ final class SomeRules {
             "",
             "",
             Optional.empty(),
+            "",
+            "",
             Optional.empty());
 
     private SomeRules() {}

@@ -34,7 +34,7 @@ class VerdictTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"20, MET", "50, MET", "19, NEAR", "8, NEAR", "7.9, NOT_MET", "62, NEAR", "63, NOT_MET"})
+    @CsvSource({"20, MET", "50, MET", "19, NEAR", "8, NEAR", "7.6, NOT_MET", "62, NEAR", "63, NOT_MET"})
     void grade_goesByBandAndRim_bothEndsIncluded(double value, Grade grade) {
         assertThat(dip(value).grade()).isEqualTo(grade);
     }
@@ -51,9 +51,11 @@ class VerdictTest {
     @Test
     void sentence_saysHowFarAndWhatToDo_withTheAmount() {
         assertThat(dip(10).sentence().in(LengthFormat.CENTIMETRES))
-                .isEqualTo("Dip of the waist is 1.0 cm, 1.0 cm under 2.0 cm. Lower the front by 1.0 cm.");
+                .isEqualTo(
+                        "Dip of the waist is 1.0 cm: 1.0 cm too little (usual 2.0 cm to 5.0 cm). Lower the front by 1.0 cm.");
         assertThat(dip(70).sentence().in(LengthFormat.CENTIMETRES))
-                .isEqualTo("Dip of the waist is 7.0 cm, 2.0 cm over 5.0 cm. Raise the front by 2.0 cm.");
+                .isEqualTo(
+                        "Dip of the waist is 7.0 cm: 2.0 cm too much (usual 2.0 cm to 5.0 cm). Raise the front by 2.0 cm.");
         assertThat(dip(30).sentence().in(LengthFormat.CENTIMETRES))
                 .isEqualTo("Dip of the waist is 3.0 cm, usual 2.0 cm to 5.0 cm");
     }
@@ -109,6 +111,11 @@ class VerdictTest {
                         .judge(open, "", Optional.empty())
                         .grade())
                 .isEqualTo(Grade.NOT_MET);
+        assertThat(measured("waist-dip-front", 500)
+                        .judge(open, "", Optional.empty())
+                        .found()
+                        .in(LengthFormat.CENTIMETRES))
+                .isEqualTo("Dip of the waist is 50.0 cm, usual 2.0 cm and more");
     }
 
     @Test

@@ -119,6 +119,11 @@ final class DraftRequest {
     }
 
     private CompiledSheet sheet(Library library) {
+        return sheet(library, sheetName);
+    }
+
+    /** Returns a shipped sheet, or one from a file. */
+    static CompiledSheet sheet(Library library, String sheetName) {
         return library.sheet(sheetName).orElseGet(() -> {
             Path file = Path.of(sheetName);
             if (!Files.exists(file)) {

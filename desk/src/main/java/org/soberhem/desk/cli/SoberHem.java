@@ -31,6 +31,9 @@ import picocli.CommandLine.Command;
             LayersCommand.class,
             EstimateCommand.class,
             SizeCommand.class,
+            SilhouettesCommand.class,
+            FigureCommand.class,
+            VerdictCommand.class,
             TapeCommand.class,
             VerifyCommand.class
         },

@@ -84,7 +84,7 @@ final class Comparison {
         switch (what) {
             case PERIOD -> {
                 String own = studio.judge()
-                        .silhouette(costume(), studio.situation().wearer())
+                        .silhouette(studio.situation().judged())
                         .map(silhouette -> silhouette.header().id())
                         .orElse("");
                 studio
@@ -135,11 +135,14 @@ final class Comparison {
                         .filter(each -> each.id().equals(choice.get().id()))
                         .findFirst()
                         .orElseThrow();
-                yield pair(
-                        one,
-                        shown(judge, studio.wornBy(wearer), period, wearer.name()),
-                        List.of(Sentence.of("The same garments, drafted for {}.", wearer.name())),
-                        Optional.empty());
+                Judge.Case worn = studio.wornBy(wearer);
+                List<Sentence> said = new ArrayList<>();
+                said.add(Sentence.of("The same garments, drafted for {}.", wearer.name()));
+                worn.judgement()
+                        .failures()
+                        .forEach((garment, why) -> said.add(
+                                Sentence.of("{} cannot be drawn: {}", garment, String.valueOf(why.getMessage()))));
+                yield pair(one, shown(judge, worn, period, wearer.name()), said, Optional.empty());
             }
             case LAYER ->
                 without(
@@ -153,7 +156,7 @@ final class Comparison {
 
     private static FigurePane.Shown shown(Judge judge, Judge.Case at, Optional<Silhouette> period, String title) {
         Optional<PeriodOutline> outline = period.map(each -> judge.dressing().outline(each, at.subject()));
-        return new FigurePane.Shown(judge, at, outline, Optional.empty(), title);
+        return new FigurePane.Shown(judge, at, outline, List.of(), title);
     }
 
     private static Pair pair(
@@ -185,8 +188,7 @@ final class Comparison {
 
     private Pair without(Judge judge, Judge.Case at, FigurePane.Shown one, Optional<Silhouette> period, Layer layer) {
         Judge less = judge.without(costume().stack(), layer.id());
-        FigurePane.Shown other =
-                new FigurePane.Shown(less, at, one.outline(), Optional.empty(), "without " + layer.name());
+        FigurePane.Shown other = new FigurePane.Shown(less, at, one.outline(), List.of(), "without " + layer.name());
         Dressed with = judge.figure(at, 0.5);
         Dressed lacking = less.figure(at, 0.5);
         Lengths lengths = new Lengths(

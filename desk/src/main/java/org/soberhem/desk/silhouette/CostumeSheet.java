@@ -37,7 +37,7 @@ final class CostumeSheet {
         Situation now = studio.situation();
         Costume costume = now.costume();
         Judge judge = studio.judge();
-        Optional<Silhouette> silhouette = judge.silhouette(costume, now.wearer());
+        Optional<Silhouette> silhouette = judge.silhouette(now.judged());
         Optional<PeriodOutline> outline = silhouette.map(
                 each -> judge.dressing().outline(each, now.judged().subject()));
         Dressed dressed = judge.figure(now.judged(), 0.5);

@@ -65,11 +65,11 @@ final class FigurePane extends Pane {
      * @param judge dresses the wearer
      * @param at whom, and in what
      * @param outline the period's, if one is chosen
-     * @param other a second outline to compare with
+     * @param picture lines of a measured picture, laid over the front
      * @param title beneath the figure
      */
     record Shown(
-            Judge judge, Judge.Case at, Optional<PeriodOutline> outline, Optional<PeriodOutline> other, String title) {}
+            Judge judge, Judge.Case at, Optional<PeriodOutline> outline, List<List<Point>> picture, String title) {}
 
     /** A level written on the plate. */
     private record Level(String name, double height) {}
@@ -83,7 +83,7 @@ final class FigurePane extends Pane {
     private static final double GAP = 26;
     private static final double LINE = 15;
 
-    private final List<FigureView> views;
+    private List<FigureView> views;
     private Optional<Shown> shown = Optional.empty();
     private LengthFormat format = LengthFormat.INCH_EIGHTHS;
     private Dress dress = Dress.DRESSED;
@@ -112,6 +112,11 @@ final class FigurePane extends Pane {
 
     void outline(Outline chosen) {
         outline = chosen;
+        requestLayout();
+    }
+
+    void views(FigureView... wanted) {
+        views = List.of(wanted);
         requestLayout();
     }
 
@@ -186,9 +191,8 @@ final class FigurePane extends Pane {
                 .ifPresent(plate -> plate.parts()
                         .forEach(part -> part.shapes().forEach(shape -> places.addAll(shape.flattened(4)))));
         if (stand.outlined()) {
-            List<Optional<PeriodOutline>> outlines = List.of(what.outline(), what.other());
-            outlines.forEach(each -> each.ifPresent(
-                    period -> period.bands(stand.view()).forEach(band -> places.addAll(band.flattened(4)))));
+            what.outline()
+                    .ifPresent(period -> period.bands(stand.view()).forEach(band -> places.addAll(band.flattened(4))));
         }
         return Box.round(places);
     }
@@ -198,15 +202,19 @@ final class FigurePane extends Pane {
         if (stand.plate().isPresent() && dress == Dress.DRESSED) {
             range(what, stand.view(), view);
         }
+        if (stand.view() == FigureView.FRONT && stand.plate().isPresent()) {
+            what.picture()
+                    .forEach(line -> getChildren()
+                            .add(Ink.polyline(line.stream().map(view::of).toList(), "picture-line")));
+        }
         if (stand.outlined()) {
-            what.outline().ifPresent(period -> bands(period, stand.view(), view, "outline-band"));
-            what.other().ifPresent(period -> bands(period, stand.view(), view, "outline-band other"));
+            what.outline().ifPresent(period -> bands(period, stand.view(), view));
         }
     }
 
-    private void bands(PeriodOutline period, FigureView side, View view, String style) {
+    private void bands(PeriodOutline period, FigureView side, View view) {
         for (Path band : period.bands(side)) {
-            getChildren().add(Ink.polygon(PlateDrawing.flat(band, view), style));
+            getChildren().add(Ink.polygon(PlateDrawing.flat(band, view), "outline-band"));
         }
     }
 

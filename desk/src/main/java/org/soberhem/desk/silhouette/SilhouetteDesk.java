@@ -30,7 +30,7 @@ final class SilhouetteDesk {
 
     /** Returns the outline that the costume at hand is to have. */
     Optional<Silhouette> silhouette() {
-        return studio.judge().silhouette(costume(), studio.situation().wearer());
+        return studio.judge().silhouette(studio.situation().judged());
     }
 
     /** Returns the silhouettes that the wearer may be dressed in, the nearest in years first. */

@@ -16,13 +16,16 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.figure.FigureView;
+import org.soberhem.core.length.Sentence;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.core.silhouette.Verdict;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.files.exchange.FormatException;
 
 /** The figure in the costume beside its period's outline, and how it stands by the period's rules. */
 public final class SilhouetteView extends BorderPane {
@@ -56,6 +59,10 @@ public final class SilhouetteView extends BorderPane {
     private final ChoiceBox<String> school = new ChoiceBox<>();
     private final BorderPane content = new BorderPane();
     private final Map<Tab, Node> pages = new EnumMap<>(Tab.class);
+    private final PictureDesk pictures;
+    private final HBox told = new HBox(10);
+    private Optional<PictureDesk.Measured> measured = Optional.empty();
+    private String costume = "";
     private Tab tab = Tab.FIGURE;
     private boolean filling;
 
@@ -66,6 +73,7 @@ public final class SilhouetteView extends BorderPane {
     public SilhouetteView(Studio studio, FileDesk files) {
         this.studio = studio;
         desk = new SilhouetteDesk(studio);
+        pictures = new PictureDesk(studio);
         verdicts = new VerdictPanel(studio, desk, chosen);
         verdicts.getStyleClass().add("panel");
         verdicts.setPrefWidth(SIDE);
@@ -74,7 +82,10 @@ public final class SilhouetteView extends BorderPane {
         compare = new ComparePanel(studio, desk);
         outlines = new OutlinesPanel(studio, desk, files);
         BorderPane plate = new BorderPane(figure);
-        plate.setTop(dressBar());
+        told.setPadding(new Insets(0, 16, 8, 16));
+        told.setAlignment(Pos.CENTER_LEFT);
+        Parts.show(told, false);
+        plate.setTop(new VBox(dressBar(files), told));
         pages.put(Tab.FIGURE, plate);
         pages.put(Tab.ROUNDS, rules);
         pages.put(Tab.COMPARE, compare);
@@ -129,7 +140,7 @@ public final class SilhouetteView extends BorderPane {
         return head;
     }
 
-    private HBox dressBar() {
+    private HBox dressBar(FileDesk files) {
         ChoiceBox<FigurePane.Dress> dress = new ChoiceBox<>();
         dress.setId("dress");
         dress.getItems().setAll(FigurePane.Dress.values());
@@ -142,11 +153,81 @@ public final class SilhouetteView extends BorderPane {
         where.setConverter(Parts.words(FigurePane.Outline::words));
         where.setValue(FigurePane.Outline.OVER);
         where.valueProperty().addListener((was, before, now) -> figure.outline(now));
+        ToggleButton behind = new ToggleButton("from behind");
+        behind.setId("from-behind");
+        behind.selectedProperty()
+                .addListener(
+                        (was, before, now) -> figure.views(now ? FigureView.BACK : FigureView.FRONT, FigureView.SIDE));
         HBox bar = new HBox(
-                8, Parts.label("The wearer", "soft"), dress, Parts.label("  the period’s outline", "soft"), where);
+                8,
+                behind,
+                Parts.label("  the wearer", "soft"),
+                dress,
+                Parts.label("  the period’s outline", "soft"),
+                where);
+        Button photograph = Parts.hinted(
+                Parts.button("Photograph", () -> photograph(files), "quiet"),
+                "The camera stand-in takes a picture of the figure");
+        photograph.setId("photograph");
+        Button measure = Parts.hinted(
+                Parts.button("Measure a picture", () -> files.readBytes(this::measure, this::say), "quiet"),
+                "From the front, before a plain wall: its outline is laid over the period’s");
+        measure.setId("measure-picture");
+        bar.getChildren().addAll(Parts.gap(), photograph, measure);
         bar.setAlignment(Pos.CENTER_LEFT);
         bar.setPadding(new Insets(8, 16, 8, 16));
         return bar;
+    }
+
+    private void say(String words) {
+        studio.doneProperty().set(words);
+    }
+
+    private void photograph(FileDesk files) {
+        byte[] picture = pictures.photograph();
+        files.write(FileDesk.nameOf(studio.situation().costume().title()) + ".png", () -> picture, this::say);
+    }
+
+    private void measure(byte[] content, String name) {
+        try {
+            measured = Optional.of(pictures.measure(content, desk.silhouette()));
+        } catch (FormatException wrong) {
+            say(name + ": " + wrong.getMessage());
+            return;
+        }
+        tell();
+        figure();
+    }
+
+    /** Says what a measured picture showed. */
+    private void tell() {
+        told.getChildren().clear();
+        Parts.show(told, measured.isPresent());
+        measured.flatMap(PictureDesk.Measured::departure).ifPresent(departure -> {
+            told.getChildren()
+                    .add(Parts.text(Sentence.of(
+                                    "The picture lies at most {} outside the outline, {} above the floor.",
+                                    departure.millimetres(),
+                                    departure.height())
+                            .in(studio.format())));
+            if (desk.answeredAt().isPresent()) {
+                Button keep = Parts.button("Keep it with the fitting", () -> pictures.keep(departure));
+                keep.setId("keep-picture");
+                told.getChildren().add(keep);
+            }
+        });
+        if (measured.isPresent() && measured.get().departure().isEmpty()) {
+            told.getChildren().add(Parts.text("There is no outline of these years to lay it over.", "soft"));
+        }
+        Button away = Parts.button(
+                "Put it away",
+                () -> {
+                    measured = Optional.empty();
+                    tell();
+                    figure();
+                },
+                "quiet");
+        told.getChildren().add(away);
     }
 
     private void show(Tab wanted) {
@@ -161,6 +242,11 @@ public final class SilhouetteView extends BorderPane {
         if (studio.situation() == null
                 || studio.placeProperty().get().filter(Stage.SILHOUETTE::equals).isEmpty()) {
             return;
+        }
+        if (!costume.equals(studio.situation().costume().id())) {
+            costume = studio.situation().costume().id();
+            measured = Optional.empty();
+            tell();
         }
         Optional<Silhouette> silhouette = desk.silhouette();
         filling = true;
@@ -199,7 +285,8 @@ public final class SilhouetteView extends BorderPane {
                                         .outline(
                                                 each,
                                                 studio.situation().judged().subject())),
-                        Optional.empty(),
+                        measured.map(picture -> List.of(picture.left(), picture.right()))
+                                .orElse(List.of()),
                         title),
                 studio.format());
     }

@@ -182,8 +182,7 @@ final class VerdictPanel extends VBox {
         lines.add(Parts.text(verdict.quantity().origin().in(studio.format()), "small"));
         if (verdict.rule().judged() != Rule.Judged.EYE) {
             lines.add(Parts.text(
-                    "Usual " + desk.shown(verdict, verdict.band().least()) + " to "
-                            + desk.shown(verdict, verdict.band().most()) + ", "
+                    "Band: " + verdict.usual().in(studio.format()) + ", "
                             + verdict.rule().evidence() + "; "
                             + verdict.rule().kind().words() + "; judged "
                             + verdict.rule().judged().words() + "."

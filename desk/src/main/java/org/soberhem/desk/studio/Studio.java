@@ -397,7 +397,10 @@ public final class Studio {
         Set<String> taken = new HashSet<>(maker().silhouettes().keySet());
         library.silhouettes().headers().forEach(header -> taken.add(header.id()));
         String free = freeId(id, taken);
-        keepSilhouette(free, text.replaceFirst("(?m)^silhouette:.*$", "silhouette: " + free));
+        keepSilhouette(
+                free,
+                text.replaceFirst("(?m)^silhouette:.*$", "silhouette: " + free)
+                        .replaceFirst("(?m)^title: \"", "title: \"Own: "));
         return free;
     }
 

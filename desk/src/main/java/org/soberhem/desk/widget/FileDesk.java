@@ -1,11 +1,13 @@
 package org.soberhem.desk.widget;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Executor;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
@@ -71,6 +73,16 @@ public final class FileDesk {
      * @param said gets why it cannot be read, in words
      */
     public void read(Reader text, Consumer<String> said) {
+        readBytes((content, name) -> text.accept(new String(content, StandardCharsets.UTF_8), name), said);
+    }
+
+    /**
+     * Asks which file is read, and reads it as it is.
+     *
+     * @param bytes gets what it holds and its name
+     * @param said gets why it cannot be read, in words
+     */
+    public void readBytes(BiConsumer<byte[], String> bytes, Consumer<String> said) {
         origin.get()
                 .ifPresent(file -> background.execute(() -> {
                     try {
@@ -78,8 +90,8 @@ public final class FileDesk {
                         if (size > MOST_BYTES) {
                             throw new IOException("it has " + size + " bytes, at most " + MOST_BYTES + " are read");
                         }
-                        String content = Files.readString(file);
-                        ui.execute(() -> text.accept(content, String.valueOf(file.getFileName())));
+                        byte[] content = Files.readAllBytes(file);
+                        ui.execute(() -> bytes.accept(content, String.valueOf(file.getFileName())));
                     } catch (IOException broken) {
                         ui.execute(() -> said.accept("Not read: " + file + " (" + broken.getMessage() + ")"));
                     }

@@ -38,7 +38,7 @@ public final class SilhouetteReader {
     }
 
     private static QuantityKind quantity(YamlNode node) {
-        node.only("id", "title", "unit", "from", "is", "sign", "of", "alter");
+        node.only("id", "title", "unit", "from", "is", "sign", "of", "more", "less", "alter");
         return new QuantityKind(
                 node.get("id").text(),
                 node.get("title").text(),
@@ -49,6 +49,8 @@ public final class SilhouetteReader {
                 node.get("is").text(),
                 node.find("sign").map(YamlNode::text).orElse(""),
                 node.find("of").map(YamlNode::text),
+                text(node, "more"),
+                text(node, "less"),
                 node.find("alter").map(SilhouetteReader::alter));
     }
 
@@ -264,6 +266,10 @@ public final class SilhouetteReader {
     private Rule proportion(YamlNode node, String silhouette) {
         node.only("quantity", "band", "rim", "evidence");
         String quantity = known(node);
+        if (kinds.get(quantity).more().isEmpty()) {
+            throw node.problem(
+                    "\"" + quantity + "\" says nothing of what to do: write it as a rule, with below and above");
+        }
         return new Rule(
                 silhouette + "/" + quantity,
                 quantity,
@@ -277,8 +283,8 @@ public final class SilhouetteReader {
                 "",
                 "",
                 "It is one of the proportions that make the outline.",
-                "{amount} more is wanted.",
-                "{amount} less is wanted.",
+                kinds.get(quantity).more(),
+                kinds.get(quantity).less(),
                 "",
                 List.of(),
                 Set.of(),

@@ -270,7 +270,7 @@ class CostumeThreadTest {
                 .satisfies(each -> assertThat(each.grade()).isEqualTo(Verdict.Grade.UNKNOWN));
         assertThat(inTheWay(costume, middle(CORSET)))
                 .contains(
-                        "SILHOUETTE: Dip of the waist at the front is ¼ in, ⅝ in under ¾ in. Lower the front waist by ⅝ in.");
+                        "SILHOUETTE: Dip of the waist at the front is ¼ in: ⅝ in too little (usual ¾ in to 2 in). Lower the front waist by ⅝ in.");
     }
 
     @Test

@@ -1,0 +1,82 @@
+package org.soberhem.desk.cli;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.soberhem.core.draft.SheetException;
+import org.soberhem.core.silhouette.Rule;
+import org.soberhem.core.silhouette.Silhouette;
+import org.soberhem.core.silhouette.Silhouettes;
+import org.soberhem.files.exchange.Answers;
+import org.soberhem.files.library.Library;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Parameters;
+
+@Command(name = "silhouettes", description = "Lists the silhouettes, or the rules of one: of the library or a file.")
+final class SilhouettesCommand extends Answering {
+
+    @Parameters(index = "0", arity = "0..1", paramLabel = "ID", description = "a silhouette's id or a file")
+    private String id;
+
+    @Override
+    public Integer call() {
+        Library library = Library.shipped();
+        List<Map<String, Object>> answers = new ArrayList<>();
+        if (id == null) {
+            library.silhouettes().headers().forEach(header -> answers.add(header(header)));
+        } else {
+            Silhouettes all = library.silhouettes();
+            Silhouette one = all.find(id).orElseGet(() -> read(library, id));
+            one.rules().forEach(rule -> answers.add(rule(all, rule)));
+        }
+        if (asJson()) {
+            out().println(Answers.json(answers));
+        } else {
+            answers.forEach(answer -> out().println(String.join(
+                    "  ", answer.values().stream().map(String::valueOf).toList())));
+        }
+        return 0;
+    }
+
+    private static Map<String, Object> header(Silhouette.Header header) {
+        Map<String, Object> answer = new LinkedHashMap<>();
+        answer.put("id", header.id());
+        answer.put("from", header.from());
+        answer.put("to", header.to());
+        answer.put("title", header.title());
+        answer.put("place", header.place());
+        return answer;
+    }
+
+    private static Map<String, Object> rule(Silhouettes all, Rule rule) {
+        Map<String, Object> answer = new LinkedHashMap<>();
+        answer.put("id", rule.id());
+        answer.put("quantity", rule.quantity());
+        answer.put("unit", all.kind(rule.quantity()).orElseThrow().unit().name().toLowerCase(Locale.ROOT));
+        answer.put(
+                "band",
+                rule.band().map(band -> List.of(band.least(), band.most())).orElse(List.of()));
+        answer.put("judged", rule.judged().words());
+        answer.put("why", rule.why().isEmpty() ? rule.ask() : rule.why());
+        answer.put("evidence", rule.evidence());
+        return answer;
+    }
+
+    /** Reads a silhouette of the maker's own. */
+    static Silhouette read(Library library, String name) {
+        Path file = Path.of(name);
+        if (!Files.exists(file)) {
+            throw new WrongInput(
+                    "\"" + name + "\" is neither a shipped silhouette (sober-hem silhouettes lists them) nor a file");
+        }
+        try {
+            return library.silhouetteReader().read(GivenFiles.text(file));
+        } catch (SheetException wrong) {
+            throw new WrongInput(file + ", " + wrong.getMessage());
+        }
+    }
+}
