@@ -64,7 +64,6 @@ public final class FigureQuantities {
         double atWaist = breadth(waist);
         CrossSection chest = body.at(body.hasBust() ? "bust" : "armpit");
         double bust = chest.middle().y();
-        double shoulders = shoulders();
         CrossSection middle = body.at("waist");
         double waistDepth = body.form().depth(waist);
         found.put("height", height);
@@ -76,10 +75,10 @@ public final class FigureQuantities {
                 "shoulder-breadth",
                 2 * Math.abs(body.mark("shoulder-point").orElseThrow().x()));
         found.put("torso", neckPoint().y() - waist);
-        found.put("waist-over-hip-breadth-front-view", atWaist / hips);
+        if (dressed.skirtForm().isPresent() || dressed.petticoat().isPresent()) {
+            found.put("waist-over-hip-breadth-front-view", atWaist / hips);
+        }
         found.put("waist-over-bust-breadth", atWaist / breadth(bust));
-        found.put("shoulder-over-hip-breadth", shoulders / hips);
-        found.put("shoulder-over-waist-breadth", shoulders / atWaist);
         found.put("waist-depth-over-breadth", middle.depth() / middle.breadth());
         found.put("bust-level", bust / height);
         found.put("bust-height-over-torso", (bust - waist) / (neckPoint().y() - waist));
@@ -105,13 +104,6 @@ public final class FigureQuantities {
 
     private Place neckPoint() {
         return body.mark("neck-point").orElseThrow();
-    }
-
-    /** Breadth of the shoulder line, where the sleeve leaves it. */
-    private double shoulders() {
-        double drop = dressed.given("shoulder-seam-drop");
-        double own = 2 * Math.abs(body.mark("shoulder-point").orElseThrow().x());
-        return own + (Double.isNaN(drop) ? 0 : 2 * Math.max(-own * 0.1, drop) * 0.66);
     }
 
     private void skirt() {

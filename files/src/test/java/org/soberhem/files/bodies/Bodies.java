@@ -57,6 +57,26 @@ public final class Bodies {
         PUBLISHED.put("height", "height_cm");
     }
 
+    /**
+     * Breadths across the bones of a body, as published, in millimetres.
+     *
+     * @param shoulders biacromial
+     * @param hips bitrochanteric
+     */
+    public record Breadths(double shoulders, double hips) {}
+
+    /** Returns the breadths of every body, in the order of {@link #measured}. */
+    public static List<Breadths> breadths() {
+        List<String> lines = resource("body-dimensions.csv").lines().toList();
+        List<String> header = List.of(lines.get(0).split(","));
+        return lines.subList(1, lines.size()).stream()
+                .map(line -> line.split(","))
+                .map(cells -> new Breadths(
+                        Double.parseDouble(cells[header.indexOf("biacromial_breadth_cm")]) * 10,
+                        Double.parseDouble(cells[header.indexOf("bitrochanteric_breadth_cm")]) * 10))
+                .toList();
+    }
+
     /** Returns every body as published. */
     public static List<Body> measured() {
         List<String> lines = resource("body-dimensions.csv").lines().toList();
