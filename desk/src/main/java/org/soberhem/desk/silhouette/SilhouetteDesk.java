@@ -58,7 +58,7 @@ final class SilhouetteDesk {
     /** Departs from a rule on purpose, or, without a reason, no longer. */
     void depart(Verdict verdict, Optional<String> why) {
         keep(
-                costume().look().departing(verdict.rule().id(), why.filter(words -> !words.isBlank())),
+                costume().look().departing(verdict.rule().id(), why),
                 why.isPresent()
                         ? Sentence.of("{}: departed on purpose", verdict.title())
                         : Sentence.of("{}: judged again", verdict.title()));

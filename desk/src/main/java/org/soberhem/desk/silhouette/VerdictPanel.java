@@ -252,8 +252,10 @@ final class VerdictPanel extends VBox {
         why.setId("departure");
         why.setPromptText("Why it is left so");
         why.setOnAction(event -> {
-            leaving = Optional.empty();
-            desk.depart(verdict, Optional.of(why.getText()));
+            if (!why.getText().isBlank()) {
+                leaving = Optional.empty();
+                desk.depart(verdict, Optional.of(why.getText().strip()));
+            }
         });
         Platform.runLater(why::requestFocus);
         return new VBox(2, why, Parts.text("Enter keeps it with the costume; a reason is needed.", "small", "soft"));

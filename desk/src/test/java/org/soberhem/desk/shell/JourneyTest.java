@@ -278,7 +278,8 @@ class JourneyTest {
         assertThat(blouse().versions()).hasSize(versions + 1);
         appear(robot, ".ghost", 1);
         robot.press(KeyCode.ALT).type(KeyCode.DIGIT5).release(KeyCode.ALT);
-        appear(robot, ".rule-row", 5);
+        appear(robot, ".verdict-full", 1);
+        appear(robot, ".plate-edge", 5);
     }
 
     private Remark round(int remark) {

@@ -1,0 +1,324 @@
+package org.soberhem.desk.shell;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import javafx.event.ActionEvent;
+import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.shape.Polygon;
+import javafx.scene.text.Text;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.soberhem.core.length.Length;
+import org.soberhem.core.silhouette.Verdict;
+import org.soberhem.desk.studio.Studio;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Figure, verdict, comparison, outlines and pictures, through the real window on the demo. */
+@ExtendWith(ApplicationExtension.class)
+class SilhouetteJourneyTest {
+
+    private DemoWindow window;
+    private Studio studio;
+
+    @Start
+    void start(Stage stage) throws IOException {
+        window = DemoWindow.open(stage);
+        studio = window.studio;
+    }
+
+    @AfterEach
+    void close() throws IOException {
+        window.close();
+    }
+
+    private void open(FxRobot robot, String costume) {
+        robot.interact(() -> {
+            studio.open(costume);
+            studio.placeProperty().set(Optional.of(org.soberhem.core.costume.Stage.SILHOUETTE));
+        });
+        DemoWindow.appear(robot, ".plate-edge");
+    }
+
+    private void fire(FxRobot robot, String id) {
+        DemoWindow.appear(robot, "#" + id);
+        robot.interact(robot.lookup("#" + id).queryAs(ButtonBase.class)::fire);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static String words(FxRobot robot, String query) {
+        return robot.lookup(query).queryAll().stream()
+                .flatMap(node -> node instanceof Labeled label
+                        ? Stream.of(label.getText())
+                        : node instanceof Text text ? Stream.of(text.getText()) : Stream.empty())
+                .collect(Collectors.joining("\n"));
+    }
+
+    private Verdict verdict(String rule) {
+        return studio.situation().verdicts().stream()
+                .filter(each -> each.rule().id().equals(rule))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void figure_standsInItsClothes_beneathThePeriodsOutline_withItsHeights(FxRobot robot) {
+        open(robot, "quay-1861");
+        assertThat(robot.lookup(".plate-edge.plate-skirt").queryAll()).isNotEmpty();
+        assertThat(robot.lookup(".outline-band").queryAll()).hasSizeGreaterThanOrEqualTo(4);
+        assertThat(words(robot, ".plate-note"))
+                .contains("waist ")
+                .contains("hem 1½ in")
+                .contains("crown ");
+        assertThat(words(robot, ".piece-name")).contains("front").contains("right side");
+        fire(robot, "from-behind");
+        assertThat(words(robot, ".piece-name")).contains("back");
+        robot.interact(() -> robot.lookup("#dress")
+                .queryAs(ChoiceBox.class)
+                .getSelectionModel()
+                .select(0));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup(".plate-edge.plate-skirt").queryAll()).isEmpty();
+        robot.interact(() -> robot.lookup("#outline-where")
+                .queryAs(ChoiceBox.class)
+                .getSelectionModel()
+                .select(2));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup(".outline-band").queryAll()).isEmpty();
+    }
+
+    @Test
+    void figure_followsATriedMeasure(FxRobot robot) {
+        open(robot, "secretary-1906");
+        double before = broadest(robot);
+        robot.interact(() -> studio.tryMeasure("waist-crease", 1000));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(studio.judge()
+                        .figure(studio.situation().judged(), 0.5)
+                        .body()
+                        .at("waist")
+                        .girth())
+                .isCloseTo(1000, within(1e-6));
+        assertThat(broadest(robot)).isNotEqualTo(before);
+        robot.interact(studio::forgetTried);
+    }
+
+    private static double broadest(FxRobot robot) {
+        return robot.lookup(".plate-ground.plate-trunk").queryAllAs(Polygon.class).stream()
+                .mapToDouble(shape -> shape.getBoundsInLocal().getWidth())
+                .sum();
+    }
+
+    @Test
+    void remedy_opensItsAlteration_withTheAmountThatMeetsTheRule(FxRobot robot) {
+        open(robot, "secretary-1906");
+        Verdict pouch = verdict("front-pouch");
+        assertThat(pouch.isOpen()).isTrue();
+        fire(robot, "alter-front-pouch");
+        DemoWindow.appear(robot, "#alter-atFront");
+        String typed = robot.lookup("#alter-atFront").queryAs(TextField.class).getText();
+        assertThat(typed)
+                .isEqualTo(studio.format()
+                        .number(Length.ofMillimetres(2 * pouch.amount().orElseThrow())));
+        assertThat(robot.lookup("#alter-make").queryAs(Button.class).isDisabled())
+                .isFalse();
+    }
+
+    @Test
+    void alteration_meetsTheRuleThatAskedForIt_onPaper(FxRobot robot) {
+        open(robot, "quay-1861");
+        Verdict hem = verdict("c60-hem-girth");
+        assertThat(hem.grade()).isEqualTo(Verdict.Grade.NOT_MET);
+        // More widths of cloth: the skirt's own setting, seen before anything is cut.
+        robot.interact(() -> studio.chooseWay("Skirt", "widths", 2, "six"));
+        assertThat(verdict("c60-hem-girth").grade()).isEqualTo(Verdict.Grade.MET);
+    }
+
+    @Test
+    void departure_needsAReason_isKept_andCanBeTakenBack(FxRobot robot) throws TimeoutException {
+        open(robot, "quay-1861");
+        fire(robot, "leave-c60-hem-girth");
+        DemoWindow.appear(robot, "#departure");
+        TextField why = robot.lookup("#departure").queryAs(TextField.class);
+        robot.interact(() -> why.fireEvent(new ActionEvent()));
+        assertThat(verdict("c60-hem-girth").grade()).isEqualTo(Verdict.Grade.NOT_MET);
+        fire(robot, "leave-c60-hem-girth");
+        DemoWindow.appear(robot, "#departure");
+        TextField again = robot.lookup("#departure").queryAs(TextField.class);
+        robot.interact(() -> {
+            again.setText("the cloth ran out");
+            again.fireEvent(new ActionEvent());
+        });
+        assertThat(verdict("c60-hem-girth").grade()).isEqualTo(Verdict.Grade.DEPARTED);
+        assertThat(words(robot, "#verdicts .label")).contains("Departed on purpose");
+        WaitForAsyncUtils.waitFor(
+                10,
+                TimeUnit.SECONDS,
+                () -> studio.keeper().stateProperty().get().equals("kept"));
+        robot.interact(studio::undo);
+        assertThat(verdict("c60-hem-girth").grade()).isEqualTo(Verdict.Grade.NOT_MET);
+    }
+
+    @Test
+    void number_isTracedToItsSource(FxRobot robot) {
+        open(robot, "quay-1861");
+        fire(robot, "silhouette-rounds");
+        DemoWindow.appear(robot, "#rule-c60-hem-girth");
+        robot.interact(() -> robot.lookup("#rule-c60-hem-girth").query().fireEvent(click()));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(words(robot, "#verdicts .label"))
+                .contains("Where it comes from")
+                .contains("Skirt, length(front.hem) + length(back.hem)");
+    }
+
+    private static MouseEvent click() {
+        return new MouseEvent(
+                MouseEvent.MOUSE_CLICKED,
+                0,
+                0,
+                0,
+                0,
+                MouseButton.PRIMARY,
+                1,
+                false,
+                false,
+                false,
+                false,
+                true,
+                false,
+                false,
+                false,
+                false,
+                true,
+                null);
+    }
+
+    @Test
+    void eye_isAnsweredWithTheRound(FxRobot robot) {
+        open(robot, "secretary-1906");
+        robot.interact(() -> studio.targetProperty().set("s04-stance"));
+        WaitForAsyncUtils.waitForFxEvents();
+        fire(robot, "answer-s04-stance-partly");
+        assertThat(verdict("s04-stance").grade()).isEqualTo(Verdict.Grade.NEAR);
+        assertThat(studio.situation().costume().latestFitting().orElseThrow().answers())
+                .containsEntry("s04-stance", 0.5);
+    }
+
+    @Test
+    void outline_isChosen_andTheSchoolWithIt(FxRobot robot) {
+        open(robot, "secretary-1906");
+        robot.interact(() -> robot.lookup("#school-chosen")
+                .queryAs(ChoiceBox.class)
+                .getSelectionModel()
+                .select(1));
+        assertThat(studio.situation().costume().look().school()).isEqualTo("trailing");
+        assertThat(studio.situation().verdicts())
+                .anyMatch(each -> each.rule().id().equals("s04-trail"));
+        assertThat(studio.situation().verdicts())
+                .noneMatch(each -> each.rule().id().equals("hem-clearance"));
+    }
+
+    @Test
+    void compare_anotherPeriod_anotherWearer_andALayerLess(FxRobot robot) {
+        open(robot, "quay-1861");
+        fire(robot, "silhouette-compare");
+        DemoWindow.appear(robot, "#compare-with");
+        assertThat(robot.lookup(".outline-band").queryAll()).hasSizeGreaterThanOrEqualTo(8);
+        ComboBox<?> what = robot.lookup("#compare-what").queryAs(ComboBox.class);
+        robot.interact(() -> what.getSelectionModel().select(1));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(words(robot, ".label")).contains("The same garments, drafted for");
+        robot.interact(() -> what.getSelectionModel().select(2));
+        ComboBox<?> with = robot.lookup("#compare-with").queryAs(ComboBox.class);
+        int cage = -1;
+        for (int i = 0; i < with.getItems().size(); i++) {
+            if (with.getItems().get(i).toString().contains("cage-1858")) {
+                cage = i;
+            }
+        }
+        int chosen = cage;
+        robot.interact(() -> with.getSelectionModel().select(chosen));
+        WaitForAsyncUtils.waitForFxEvents();
+        double side = studio.situation()
+                .work("Skirt")
+                .orElseThrow()
+                .draft()
+                .settings()
+                .get("left-long");
+        fire(robot, "compare-take");
+        assertThat(studio.situation()
+                        .work("Skirt")
+                        .orElseThrow()
+                        .draft()
+                        .settings()
+                        .get("left-long"))
+                .isGreaterThan(side + 10);
+    }
+
+    @Test
+    void ownOutline_isCopied_givenARule_andJudgedBy(FxRobot robot) {
+        open(robot, "quay-1861");
+        fire(robot, "silhouette-outlines");
+        DemoWindow.appear(robot, "#outline-copy");
+        fire(robot, "outline-copy");
+        fire(robot, "outline-rule");
+        ListView<?> list = robot.lookup("#outlines").queryAs(ListView.class);
+        assertThat(list.getSelectionModel().getSelectedItem().toString()).contains("w-1860-round-cage-2");
+        assertThat(words(robot, ".label")).contains("It can be read");
+        fire(robot, "outline-use");
+        assertThat(studio.situation().costume().look().silhouette()).isEqualTo("w-1860-round-cage-2");
+        assertThat(verdict("my-rule-1").grade()).isEqualTo(Verdict.Grade.NEAR);
+        // What is wrong is said with its line, and kept as it is.
+        TextArea text = robot.lookup("#outline-text").queryAs(TextArea.class);
+        robot.interact(() -> text.setText(text.getText().replace("quantity: skirt-hem-girth", "quantity: hem-grith")));
+        assertThat(words(robot, ".label")).contains("there is no quantity \"hem-grith\"");
+    }
+
+    @Test
+    void picture_isTaken_measuredAgainstTheOutline_andKeptWithTheFitting(FxRobot robot) throws IOException {
+        open(robot, "secretary-1906");
+        fire(robot, "photograph");
+        assertThat(Files.size(window.file.orElseThrow())).isGreaterThan(10_000);
+        fire(robot, "measure-picture");
+        DemoWindow.appear(robot, "#keep-picture");
+        assertThat(robot.lookup(".picture-line").queryAll()).hasSize(2);
+        assertThat(words(robot, ".label")).contains("The picture lies at most");
+        fire(robot, "keep-picture");
+        assertThat(studio.situation().costume().latestFitting().orElseThrow().readings())
+                .containsKey("outline-departure");
+        assertThat(verdict("any-outline").grade()).isNotEqualTo(Verdict.Grade.UNKNOWN);
+        Files.writeString(window.file.orElseThrow(), "no picture");
+        fire(robot, "measure-picture");
+        assertThat(studio.doneProperty().get()).contains("not a picture");
+    }
+
+    @Test
+    void costumeSheet_isWritten(FxRobot robot) throws IOException {
+        open(robot, "visit-1869");
+        fire(robot, "costume-sheet");
+        assertThat(new String(Files.readAllBytes(window.file.orElseThrow()), 0, 5, StandardCharsets.US_ASCII))
+                .isEqualTo("%PDF-");
+    }
+}
