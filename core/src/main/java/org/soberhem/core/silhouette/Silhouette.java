@@ -50,14 +50,15 @@ public record Silhouette(
         rules = List.copyOf(rules);
     }
 
-    /** Returns which share of the rules about garments is about some of these kinds. */
+    /** Returns which share of the garments that its rules speak of is among these kinds. */
     double about(Set<String> kinds) {
-        List<Rule> about =
-                rules.stream().filter(rule -> !rule.garments().isEmpty()).toList();
-        return about.stream()
-                        .filter(rule -> rule.garments().stream().anyMatch(kinds::contains))
-                        .count()
-                / (double) Math.max(1, about.size());
+        return rules.stream()
+                .filter(rule -> !rule.garments().isEmpty())
+                .mapToDouble(
+                        rule -> rule.garments().stream().filter(kinds::contains).count()
+                                / (double) rule.garments().size())
+                .average()
+                .orElse(0);
     }
 
     /** What a silhouette is for. */

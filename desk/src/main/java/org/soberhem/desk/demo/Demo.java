@@ -20,6 +20,7 @@ import org.soberhem.core.body.Reading;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
+import org.soberhem.core.costume.Look;
 import org.soberhem.core.costume.Tape;
 import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.CompiledSheet;
@@ -467,7 +468,10 @@ public final class Demo {
                         "front-pouch",
                         Length.ofInches(0, 1, 2),
                         "collar-ease",
-                        Length.ofMillimetres(11)));
+                        Length.ofMillimetres(11),
+                        "outline-departure",
+                        Length.ofMillimetres(17)),
+                Map.of("s04-stance", 1.0, "any-modern-underwear", 0.5));
         return new Costume(
                 "secretary-1906",
                 "Harbour office secretary",
@@ -480,7 +484,10 @@ public final class Demo {
                 List.of(blouse, skirt),
                 List.of(first, second),
                 "White lawn for the blouse, navy serge for the skirt.",
-                Map.of());
+                Map.of(),
+                Look.USUAL.departing(
+                        "w-1904-s-line/bust-lead-over-height",
+                        Optional.of("She stands as she stands: the corset is not laced harder for a picture")));
     }
 
     private Costume keepersBlouse() {

@@ -1,6 +1,7 @@
 package org.soberhem.desk.silhouette;
 
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -11,7 +12,9 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.soberhem.core.costume.Judge;
 import org.soberhem.core.draft.SheetException;
+import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
@@ -46,6 +49,8 @@ final class OutlinesPanel extends BorderPane {
     private final VBox writing;
     private final VBox said = new VBox();
     private final Button drop;
+    private final FigurePane figure = new FigurePane(FigureView.FRONT, FigureView.SIDE, FigureView.BACK);
+    private String costume = "";
     private boolean filling;
 
     OutlinesPanel(Studio studio, SilhouetteDesk desk, FileDesk files) {
@@ -89,9 +94,11 @@ final class OutlinesPanel extends BorderPane {
         writing = new VBox(6, new FlowPane(8, 6, rule), text, said);
         VBox.setVgrow(text, Priority.ALWAYS);
         VBox.setVgrow(writing, Priority.ALWAYS);
-        VBox middle = new VBox(10, new FlowPane(8, 6, use, copy, drop, out, in), about, writing);
-        VBox.setVgrow(about, Priority.SOMETIMES);
-        middle.getStyleClass().add("pad");
+        VBox middle = new VBox(10, new FlowPane(8, 6, use, copy, drop, out, in), about, figure, writing);
+        VBox.setVgrow(figure, Priority.ALWAYS);
+        figure.plain();
+        figure.setMinHeight(220);
+        middle.getStyleClass().addAll("pad", "sheet");
         setLeft(list);
         setCenter(middle);
     }
@@ -116,7 +123,10 @@ final class OutlinesPanel extends BorderPane {
 
     void refresh() {
         filling = true;
-        String was = chosen().map(Silhouette.Header::id)
+        boolean same = costume.equals(studio.situation().costume().id());
+        costume = studio.situation().costume().id();
+        String was = chosen().filter(header -> same)
+                .map(Silhouette.Header::id)
                 .or(() ->
                         desk.silhouette().map(silhouette -> silhouette.header().id()))
                 .orElse("");
@@ -140,6 +150,7 @@ final class OutlinesPanel extends BorderPane {
         Parts.show(writing, own);
         Parts.show(drop, own);
         Parts.show(about, !own);
+        Parts.show(figure, !own);
         about.getChildren().clear();
         chosen().ifPresent(header -> {
             if (own) {
@@ -153,6 +164,15 @@ final class OutlinesPanel extends BorderPane {
     }
 
     private void describe(Silhouette silhouette) {
+        Judge.Case at = studio.situation().judged();
+        figure.show(
+                new FigurePane.Shown(
+                        studio.judge(),
+                        at,
+                        Optional.of(studio.judge().dressing().outline(silhouette, at.subject())),
+                        List.of(),
+                        "on " + at.wearer().name() + ", dressed as now"),
+                studio.format());
         about.getChildren()
                 .addAll(
                         Parts.text(silhouette.header().title(), "title"),

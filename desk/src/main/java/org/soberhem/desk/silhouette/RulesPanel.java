@@ -37,7 +37,7 @@ final class RulesPanel extends BorderPane {
         this.chosen = chosen;
         VBox top = new VBox(Parts.text(
                 "The band is what is usual, its paler rim what is near. ● met   ○ near   ▲ not met   ◇ departed on purpose; "
-                        + "the numbers are the fittings.",
+                        + "numbers are fittings, v versions that nobody tried on.",
                 "soft"));
         top.setPadding(new Insets(10, 16, 8, 16));
         setTop(top);

@@ -154,17 +154,12 @@ public final class SilhouetteView extends BorderPane {
         where.setValue(FigurePane.Outline.OVER);
         where.valueProperty().addListener((was, before, now) -> figure.outline(now));
         ToggleButton behind = new ToggleButton("from behind");
+        behind.setMinWidth(USE_PREF_SIZE);
         behind.setId("from-behind");
         behind.selectedProperty()
                 .addListener(
                         (was, before, now) -> figure.views(now ? FigureView.BACK : FigureView.FRONT, FigureView.SIDE));
-        HBox bar = new HBox(
-                8,
-                behind,
-                Parts.label("  the wearer", "soft"),
-                dress,
-                Parts.label("  the period’s outline", "soft"),
-                where);
+        HBox bar = new HBox(8, behind, dress, Parts.label("outline", "soft"), where);
         Button photograph = Parts.hinted(
                 Parts.button("Photograph", () -> photograph(files), "quiet"),
                 "The camera stand-in takes a picture of the figure");

@@ -28,11 +28,11 @@ class RuleHistoryTest {
         studio.open("secretary-1906");
         List<RuleHistory> all = RuleHistory.of(studio);
         RuleHistory dip = rule(all, "waist-dip");
-        assertThat(dip.entries()).extracting(RuleHistory.Entry::mark).containsExactly("1", "2", "now");
+        assertThat(dip.entries()).extracting(RuleHistory.Entry::mark).containsExactly("1", "v3", "2", "now");
         assertThat(dip.entries().get(0).words()).isEqualTo("Fitting 1, Blouse version 1");
         assertThat(dip.entries())
                 .extracting(entry -> entry.verdict().grade())
-                .containsExactly(Verdict.Grade.NEAR, Verdict.Grade.MET, Verdict.Grade.MET);
+                .containsExactly(Verdict.Grade.NEAR, Verdict.Grade.NEAR, Verdict.Grade.MET, Verdict.Grade.MET);
         RuleHistory pouch = rule(all, "front-pouch");
         assertThat(pouch.entries().get(0).verdict().grade()).isEqualTo(Verdict.Grade.UNKNOWN);
         // The cap's fullness is read from the draft: version 2 took cloth out at the side, and so out of the arm-hole.
