@@ -8,12 +8,14 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.soberhem.core.draft.SheetException;
+import org.soberhem.core.silhouette.QuantityKind;
 import org.soberhem.core.silhouette.Rule;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.core.silhouette.Silhouettes;
 import org.soberhem.files.exchange.Answers;
 import org.soberhem.files.library.Library;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
 @Command(name = "silhouettes", description = "Lists the silhouettes, or the rules of one: of the library or a file.")
@@ -22,11 +24,16 @@ final class SilhouettesCommand extends Answering {
     @Parameters(index = "0", arity = "0..1", paramLabel = "ID", description = "a silhouette's id or a file")
     private String id;
 
+    @Option(names = "--quantities", description = "lists what rules may speak of")
+    private boolean quantities;
+
     @Override
     public Integer call() {
         Library library = Library.shipped();
         List<Map<String, Object>> answers = new ArrayList<>();
-        if (id == null) {
+        if (quantities) {
+            library.silhouettes().kinds().forEach(kind -> answers.add(quantity(kind)));
+        } else if (id == null) {
             library.silhouettes().headers().forEach(header -> answers.add(header(header)));
         } else {
             Silhouettes all = library.silhouettes();
@@ -49,6 +56,15 @@ final class SilhouettesCommand extends Answering {
         answer.put("to", header.to());
         answer.put("title", header.title());
         answer.put("place", header.place());
+        return answer;
+    }
+
+    private static Map<String, Object> quantity(QuantityKind kind) {
+        Map<String, Object> answer = new LinkedHashMap<>();
+        answer.put("id", kind.id());
+        answer.put("unit", kind.unit().name().toLowerCase(Locale.ROOT));
+        answer.put("title", kind.title());
+        answer.put("is", kind.is());
         return answer;
     }
 

@@ -60,7 +60,6 @@ public final class Tour extends Application {
                 studio.targetProperty().set("full-bust");
                 tape(studio, scene, "secretary-1906", "history");
             }),
-            new Stop("tape-sizes", (studio, scene) -> tape(studio, scene, "secretary-1906", "sizes")),
             new Stop("draft-blouse", studio -> show(studio, "secretary-1906", "Blouse", "DRAFT")),
             new Stop("draft-sheet", (studio, scene) -> {
                 show(studio, "keeper-1907", "Blouse", "DRAFT");
@@ -109,6 +108,12 @@ public final class Tour extends Application {
                 studio.darkProperty().set(true);
             }),
             new Stop("silhouette", studio -> show(studio, "secretary-1906", "Blouse", "SILHOUETTE")),
+            new Stop("silhouette-compare", (studio, scene) -> {
+                show(studio, "quay-1861", "Skirt", "SILHOUETTE");
+                scene.getRoot().applyCss();
+                ((ToggleButton) scene.lookup("#silhouette-compare")).fire();
+                studio.darkProperty().set(true);
+            }),
             new Stop("fitting-decide", studio -> show(studio, "secretary-1906", "Blouse", "FITTING")),
             new Stop("fitting-standing", studio -> {
                 show(studio, "secretary-1906", "Blouse", "FITTING");

@@ -58,7 +58,6 @@ final class ComparePanel extends BorderPane {
         HBox choices = new HBox(8, Parts.label("Compare with", "soft"), what, with);
         choices.setPadding(new Insets(8, 16, 8, 16));
         choices.setAlignment(Pos.CENTER_LEFT);
-        one.plain();
         other.plain();
         HBox figures = new HBox(one, other);
         HBox.setHgrow(one, Priority.ALWAYS);
@@ -95,7 +94,10 @@ final class ComparePanel extends BorderPane {
         Optional<Silhouette> period = desk.silhouette();
         Comparison.Pair pair = comparison.pair(choice, period);
         one.show(pair.one(), studio.format());
-        other.show(pair.other(), studio.format());
+        Parts.show(other, pair.other().isPresent());
+        pair.other().ifPresent(second -> other.show(second, studio.format()));
+        one.standBeside(pair.other().map(second -> other));
+        other.standBeside(Optional.of(one));
         if (choice.isEmpty()) {
             said.getChildren().add(Parts.text(what.getValue().none(), "soft"));
             return;
@@ -122,6 +124,10 @@ final class ComparePanel extends BorderPane {
         }
         numbers.add(
                 Parts.label(differing.isEmpty() ? "No number of the figure differs" : "What differs", "caps"), 0, 0);
+        if (!differing.isEmpty()) {
+            numbers.add(Parts.label("as it is", "small", "soft"), 1, 0);
+            numbers.add(Parts.label("the other", "small", "soft"), 2, 0);
+        }
         int row = 1;
         for (QuantityKind kind : differing) {
             Label title = Parts.text(kind.title(), "small");

@@ -6,11 +6,16 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Judge;
 import org.soberhem.core.figure.Dressed;
+import org.soberhem.core.figure.DressedPlate;
+import org.soberhem.core.figure.FigureView;
+import org.soberhem.core.figure.Plate;
+import org.soberhem.core.geometry.Path;
 import org.soberhem.core.layers.Layer;
 import org.soberhem.core.layers.Wardrobe;
 import org.soberhem.core.length.Sentence;
@@ -56,10 +61,15 @@ final class Comparison {
      */
     record Lengths(String layer, double front, double side, double back) {}
 
-    /** Two figures with their numbers. */
+    /**
+     * Two figures with their numbers.
+     *
+     * @param one the figure at hand, the other laid over it where both are of one wearer
+     * @param other the other figure, where it is of another wearer
+     */
     record Pair(
             FigurePane.Shown one,
-            FigurePane.Shown other,
+            Optional<FigurePane.Shown> other,
             Map<String, Double> numbers,
             Map<String, Double> otherNumbers,
             List<Sentence> said,
@@ -118,17 +128,35 @@ final class Comparison {
     Pair pair(Optional<Choice> choice, Optional<Silhouette> period) {
         Judge judge = studio.judge();
         Judge.Case at = studio.situation().judged();
-        FigurePane.Shown one =
-                shown(judge, at, period, costume().title() + ", " + at.wearer().name());
+        String title = costume().title() + ", " + at.wearer().name();
+        Map<String, Double> numbers = numbers(judge, at);
         if (choice.isEmpty()) {
-            return pair(one, one, List.of(), Optional.empty());
+            return new Pair(
+                    shown(judge, at, period, Optional.empty(), title),
+                    Optional.empty(),
+                    numbers,
+                    numbers,
+                    List.of(),
+                    Optional.empty());
         }
         return switch (choice.get().what()) {
             case PERIOD -> {
                 Optional<Silhouette> other =
                         judge.silhouettes().find(choice.get().id());
-                yield pair(
-                        one, shown(judge, at, other, choice.get().words()), periods(period, other), Optional.empty());
+                Optional<PeriodOutline> outline =
+                        other.map(each -> judge.dressing().outline(each, at.subject()));
+                yield new Pair(
+                        shown(
+                                judge,
+                                at,
+                                period,
+                                outline.map(each -> each::bands),
+                                title + "; dotted: " + choice.get().words()),
+                        Optional.empty(),
+                        numbers,
+                        numbers,
+                        periods(period, other),
+                        Optional.empty());
             }
             case WEARER -> {
                 Wearer wearer = studio.wearers().stream()
@@ -142,32 +170,36 @@ final class Comparison {
                         .failures()
                         .forEach((garment, why) -> said.add(
                                 Sentence.of("{} cannot be drawn: {}", garment, String.valueOf(why.getMessage()))));
-                yield pair(one, shown(judge, worn, period, wearer.name()), said, Optional.empty());
+                yield new Pair(
+                        shown(judge, at, period, Optional.empty(), title),
+                        Optional.of(shown(judge, worn, period, Optional.empty(), wearer.name())),
+                        numbers,
+                        numbers(judge, worn),
+                        said,
+                        Optional.empty());
             }
             case LAYER ->
                 without(
                         judge,
                         at,
-                        one,
                         period,
-                        studio.wardrobe().layer(choice.get().id()).orElseThrow());
+                        studio.wardrobe().layer(choice.get().id()).orElseThrow(),
+                        title);
         };
     }
 
-    private static FigurePane.Shown shown(Judge judge, Judge.Case at, Optional<Silhouette> period, String title) {
+    private static FigurePane.Shown shown(
+            Judge judge,
+            Judge.Case at,
+            Optional<Silhouette> period,
+            Optional<Function<FigureView, List<Path>>> other,
+            String title) {
         Optional<PeriodOutline> outline = period.map(each -> judge.dressing().outline(each, at.subject()));
-        return new FigurePane.Shown(judge, at, outline, List.of(), title);
+        return new FigurePane.Shown(judge, at, outline, List.of(), other, title);
     }
 
-    private static Pair pair(
-            FigurePane.Shown one, FigurePane.Shown other, List<Sentence> said, Optional<Lengths> lengths) {
-        return new Pair(
-                one,
-                other,
-                FigureQuantities.of(one.judge().figure(one.at(), 0.5)),
-                FigureQuantities.of(other.judge().figure(other.at(), 0.5)),
-                said,
-                lengths);
+    private static Map<String, Double> numbers(Judge judge, Judge.Case at) {
+        return FigureQuantities.of(judge.figure(at, 0.5));
     }
 
     /** What the two periods want of the same quantities. */
@@ -186,11 +218,14 @@ final class Comparison {
         return said;
     }
 
-    private Pair without(Judge judge, Judge.Case at, FigurePane.Shown one, Optional<Silhouette> period, Layer layer) {
+    private Pair without(Judge judge, Judge.Case at, Optional<Silhouette> period, Layer layer, String title) {
         Judge less = judge.without(costume().stack(), layer.id());
-        FigurePane.Shown other = new FigurePane.Shown(less, at, one.outline(), List.of(), "without " + layer.name());
         Dressed with = judge.figure(at, 0.5);
         Dressed lacking = less.figure(at, 0.5);
+        Function<FigureView, List<Path>> shapes = view -> DressedPlate.of(lacking, view).parts().stream()
+                .filter(part -> part.kind() != Plate.Kind.BODY)
+                .flatMap(part -> part.shapes().stream())
+                .toList();
         Lengths lengths = new Lengths(
                 layer.name(),
                 with.toFloor(Dressed.Over.FRONT) - lacking.toFloor(Dressed.Over.FRONT),
@@ -207,7 +242,18 @@ final class Comparison {
                                 lengths.side(),
                                 lengths.back())
                         : Sentence.of("{} does not change the way from the waist to the floor.", layer.name()));
-        return pair(one, other, said, lengthens && skirt().isPresent() ? Optional.of(lengths) : Optional.empty());
+        return new Pair(
+                shown(
+                        judge,
+                        at,
+                        period,
+                        Optional.of(shapes),
+                        title + "; dotted: without " + layer.name().toLowerCase(Locale.ROOT)),
+                Optional.empty(),
+                numbers(judge, at),
+                numbers(less, at),
+                said,
+                lengthens && skirt().isPresent() ? Optional.of(lengths) : Optional.empty());
     }
 
     /** The garment whose lengths are settings. */

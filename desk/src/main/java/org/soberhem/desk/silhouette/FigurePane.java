@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.layout.Pane;
 import org.soberhem.core.costume.Judge;
@@ -66,10 +67,16 @@ final class FigurePane extends Pane {
      * @param at whom, and in what
      * @param outline the period's, if one is chosen
      * @param picture lines of a measured picture, laid over the front
+     * @param other what it is compared with, as outlines over the figure; empty if nothing
      * @param title beneath the figure
      */
     record Shown(
-            Judge judge, Judge.Case at, Optional<PeriodOutline> outline, List<List<Point>> picture, String title) {}
+            Judge judge,
+            Judge.Case at,
+            Optional<PeriodOutline> outline,
+            List<List<Point>> picture,
+            Optional<Function<FigureView, List<Path>>> other,
+            String title) {}
 
     /** A level written on the plate. */
     private record Level(String name, double height) {}
@@ -89,6 +96,7 @@ final class FigurePane extends Pane {
     private Dress dress = Dress.DRESSED;
     private Outline outline = Outline.OVER;
     private boolean labelled = true;
+    private Optional<FigurePane> beside = Optional.empty();
 
     /**
      * @param views from where the figure is looked at
@@ -120,6 +128,12 @@ final class FigurePane extends Pane {
         requestLayout();
     }
 
+    /** Draws to the same scale as another pane, on the same floor, if there is one. */
+    void standBeside(Optional<FigurePane> pane) {
+        beside = pane;
+        requestLayout();
+    }
+
     /** Leaves the heights out, for a small figure. */
     void plain() {
         labelled = false;
@@ -135,18 +149,12 @@ final class FigurePane extends Pane {
         Dressed dressed = what.judge().figure(what.at(), 0.5);
         BodyFigure body = dress == Dress.MEASURED ? what.judge().asMeasured(what.at()) : dressed.body();
         List<Stand> stands = stands(what, dressed, body);
-        double height = body.height();
-        double total = 0;
-        List<Box> boxes = new ArrayList<>();
-        for (Stand stand : stands) {
-            Box box = box(stand, what, height);
-            boxes.add(box);
-            total += box.width();
-        }
+        List<Box> boxes =
+                stands.stream().map(stand -> box(stand, what, body.height())).toList();
         double labels = labelled ? LABELS : 0;
-        double scale = Math.min(
-                (getHeight() - HEAD - FOOT) / (height * 1.02),
-                (getWidth() - labels - GAP * (stands.size() + 1)) / total);
+        double scale = Math.min(fitting(), beside.map(FigurePane::fitting).orElse(Double.MAX_VALUE));
+        double height = Math.max(body.height(), beside.map(FigurePane::tall).orElse(0.0));
+        double total = boxes.stream().mapToDouble(Box::width).sum();
         double floor = (getHeight() + HEAD - FOOT + height * scale) / 2;
         double spare = getWidth() - labels - total * scale;
         double gap = spare / (stands.size() + 1);
@@ -162,7 +170,7 @@ final class FigurePane extends Pane {
             Node words = Ink.text(
                     stands.get(i).words(),
                     left + box.width() * scale / 2,
-                    Math.max(14, floor - height * scale - 16),
+                    Math.max(14, floor - body.height() * scale - 16),
                     "piece-name");
             getChildren().add(words);
             left += box.width() * scale + gap;
@@ -170,6 +178,27 @@ final class FigurePane extends Pane {
         getChildren().add(Ink.line(new Point(labels, floor), new Point(right, floor), "construction"));
         getChildren().add(Ink.text(what.title(), labels + (right - labels) / 2, floor + 13, "plate-note"));
         applyCss();
+    }
+
+    /** Returns the largest scale at which what is shown has room; any if nothing is. */
+    private double fitting() {
+        if (shown.isEmpty()) {
+            return Double.MAX_VALUE;
+        }
+        Shown what = shown.get();
+        Dressed dressed = what.judge().figure(what.at(), 0.5);
+        BodyFigure body = dress == Dress.MEASURED ? what.judge().asMeasured(what.at()) : dressed.body();
+        List<Stand> stands = stands(what, dressed, body);
+        double total = stands.stream()
+                .mapToDouble(stand -> box(stand, what, body.height()).width())
+                .sum();
+        return Math.min(
+                (getHeight() - HEAD - FOOT) / (body.height() * 1.02),
+                (getWidth() - (labelled ? LABELS : 0) - GAP * (stands.size() + 1)) / total);
+    }
+
+    private double tall() {
+        return shown.map(what -> what.judge().asMeasured(what.at()).height()).orElse(0.0);
     }
 
     private List<Stand> stands(Shown what, Dressed dressed, BodyFigure body) {
@@ -190,6 +219,9 @@ final class FigurePane extends Pane {
         stand.plate()
                 .ifPresent(plate -> plate.parts()
                         .forEach(part -> part.shapes().forEach(shape -> places.addAll(shape.flattened(4)))));
+        what.other()
+                .filter(other -> stand.plate().isPresent())
+                .ifPresent(other -> other.apply(stand.view()).forEach(line -> places.addAll(line.flattened(4))));
         if (stand.outlined()) {
             what.outline()
                     .ifPresent(period -> period.bands(stand.view()).forEach(band -> places.addAll(band.flattened(4))));
@@ -201,6 +233,12 @@ final class FigurePane extends Pane {
         stand.plate().ifPresent(plate -> PlateDrawing.draw(plate, view, getChildren()));
         if (stand.plate().isPresent() && dress == Dress.DRESSED) {
             range(what, stand.view(), view);
+        }
+        if (stand.plate().isPresent()) {
+            what.other()
+                    .ifPresent(other -> other.apply(stand.view())
+                            .forEach(line ->
+                                    getChildren().add(Ink.polygon(PlateDrawing.flat(line, view), "other-outline"))));
         }
         if (stand.view() == FigureView.FRONT && stand.plate().isPresent()) {
             what.picture()

@@ -171,6 +171,7 @@ final class OutlinesPanel extends BorderPane {
                         at,
                         Optional.of(studio.judge().dressing().outline(silhouette, at.subject())),
                         List.of(),
+                        Optional.empty(),
                         "on " + at.wearer().name() + ", dressed as now"),
                 studio.format());
         about.getChildren()

@@ -282,6 +282,7 @@ public final class SilhouetteView extends BorderPane {
                                                 studio.situation().judged().subject())),
                         measured.map(picture -> List.of(picture.left(), picture.right()))
                                 .orElse(List.of()),
+                        Optional.empty(),
                         title),
                 studio.format());
     }

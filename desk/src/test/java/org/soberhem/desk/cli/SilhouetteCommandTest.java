@@ -65,6 +65,8 @@ class SilhouetteCommandTest {
         assertThat(run("silhouettes", "w-1860-round-cage", "--json")).isZero();
         assertThat(json()).hasSizeGreaterThan(8);
         assertThat(json().get(0).get("band")).hasSize(2);
+        assertThat(run("silhouettes", "--quantities")).isZero();
+        assertThat(out.toString()).contains("skirt-hem-girth  mm  Hem girth");
         assertThat(run("silhouettes", "w-1999")).isEqualTo(SoberHem.WRONG_INPUT);
         assertThat(err.toString()).contains("neither a shipped silhouette").doesNotContain("Exception");
     }

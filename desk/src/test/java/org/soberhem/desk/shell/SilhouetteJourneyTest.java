@@ -245,7 +245,8 @@ class SilhouetteJourneyTest {
         open(robot, "quay-1861");
         fire(robot, "silhouette-compare");
         DemoWindow.appear(robot, "#compare-with");
-        assertThat(robot.lookup(".outline-band").queryAll()).hasSizeGreaterThanOrEqualTo(8);
+        assertThat(robot.lookup(".outline-band").queryAll()).hasSizeGreaterThanOrEqualTo(4);
+        assertThat(robot.lookup(".other-outline").queryAll()).hasSizeGreaterThanOrEqualTo(4);
         ComboBox<?> what = robot.lookup("#compare-what").queryAs(ComboBox.class);
         robot.interact(() -> what.getSelectionModel().select(1));
         WaitForAsyncUtils.waitForFxEvents();

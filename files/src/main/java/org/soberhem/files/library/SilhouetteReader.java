@@ -257,7 +257,8 @@ public final class SilhouetteReader {
         String quantity = node.get("quantity").text();
         if (!kinds.containsKey(quantity)) {
             throw node.get("quantity")
-                    .problem("there is no quantity \"" + quantity + "\"; docs/formats/silhouettes.md names them");
+                    .problem(
+                            "there is no quantity \"" + quantity + "\"; sober-hem silhouettes --quantities lists them");
         }
         return quantity;
     }

@@ -3,10 +3,16 @@ package org.soberhem.files.silhouette;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.networknt.schema.Error;
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -101,6 +107,28 @@ class RulesOutsideTest {
             }
         }
         assertThat(judged).isPositive();
+    }
+
+    private static List<Error> problems(String yaml) throws IOException {
+        return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(
+                        Files.readString(Path.of("..", "docs", "formats", "silhouette.schema.json")), InputFormat.JSON)
+                .validate(yaml, InputFormat.YAML);
+    }
+
+    @ParameterizedTest
+    @MethodSource("silhouettes")
+    void schema_acceptsEveryShippedSilhouette(String id) throws IOException {
+        assertThat(problems(LIBRARY.silhouetteText(id))).isEmpty();
+    }
+
+    @Test
+    void schema_refusesWhatTheReaderRefuses() throws IOException {
+        assertThat(problems(SMALL)).isEmpty();
+        assertThat(problems(SMALL.replace("who: woman", "who: women"))).isNotEmpty();
+        assertThat(problems(SMALL.replace("weight: 2", "weight: 9"))).isNotEmpty();
+        assertThat(problems(SMALL.replace("  band: [2500, 3500]\n", ""))).isNotEmpty();
+        assertThat(problems(SMALL.replace("judged: paper", "judged: eye"))).isNotEmpty();
     }
 
     private static final String SMALL = """
