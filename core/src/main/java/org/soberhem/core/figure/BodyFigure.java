@@ -31,6 +31,7 @@ public final class BodyFigure {
     private final ToDoubleFunction<String> readLeft;
     private final Build build;
     private final Stance stance;
+    private final Anchors anchors;
     private final double height;
     private final double fork;
     private final Map<String, CrossSection> sections = new LinkedHashMap<>();
@@ -64,7 +65,7 @@ public final class BodyFigure {
         double measured = read.applyAsDouble("height");
         height = Double.isNaN(measured) ? guessedHeight() : measured;
         FigurePlan.ByAge age = plan.ages().get(build.age());
-        Anchors anchors = new Anchors(plan, age, height, read);
+        anchors = new Anchors(plan, age, height, read);
         for (FigurePlan.Level level : plan.trunk()) {
             double at = anchors.at((age.fork() + (age.chin() - age.fork()) * level.at()) * height);
             double raised = level.name().equals("bust") ? stance.bustUp() * height : 0;
@@ -130,6 +131,24 @@ public final class BodyFigure {
     /** Returns how far the arms hang away from the trunk: out for each millimetre down. */
     public double armOut() {
         return ARM_OUT;
+    }
+
+    /**
+     * What a level is drawn from.
+     *
+     * @param girth catalogue id of the reading of its girth; empty if it follows its neighbours
+     * @param height catalogue id of the reading that puts it where it is; empty if it follows its neighbours
+     */
+    public record Origin(Optional<String> girth, Optional<String> height) {}
+
+    /** Returns what a level of the trunk is drawn from. */
+    public Origin origin(String level) {
+        Optional<String> girth = plan.trunk().stream()
+                .filter(each -> each.name().equals(level))
+                .flatMap(each -> each.measures().stream())
+                .filter(measure -> !Double.isNaN(read.applyAsDouble(measure)))
+                .findFirst();
+        return new Origin(girth, anchors.from(level));
     }
 
     /** Returns the height of the fork, in millimetres. */

@@ -1,9 +1,11 @@
 package org.soberhem.desk.fitting;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -26,6 +28,7 @@ import org.soberhem.core.layers.LayerStack;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.silhouette.QuantityKind;
+import org.soberhem.core.silhouette.Verdict;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Paper;
@@ -163,7 +166,30 @@ final class DecideView extends BorderPane {
             pane.getChildren().add(new VBox(1, name, field));
         }
         rounds.getChildren().add(pane);
-        VBox.setMargin(pane, new Insets(4, 0, 14, 0));
+        VBox.setMargin(pane, new Insets(4, 0, 8, 0));
+        if (latest) {
+            round.questions(fitting).forEach(question -> rounds.getChildren().add(byEye(fitting, question)));
+        }
+    }
+
+    private Node byEye(Fitting fitting, Verdict question) {
+        HBox answers = new HBox(4);
+        String[] words = {"Yes", "Partly", "No"};
+        double[] values = {1, 0.5, 0};
+        for (int i = 0; i < words.length; i++) {
+            double value = values[i];
+            Button button = Parts.button(words[i], () -> round.answer(question, value), "quiet", "small");
+            button.setId("eye-" + question.rule().id() + "-" + words[i].toLowerCase(Locale.ROOT));
+            Double given = fitting.answers().get(question.rule().id());
+            button.pseudoClassStateChanged(Parts.SELECTED, given != null && given == value);
+            answers.getChildren().add(button);
+        }
+        Label asked = Parts.hinted(
+                Parts.text(question.rule().ask(), "small", "soft"),
+                question.rule().look());
+        VBox box = new VBox(1, asked, answers);
+        VBox.setMargin(box, new Insets(0, 0, 8, 0));
+        return box;
     }
 
     private void detail() {

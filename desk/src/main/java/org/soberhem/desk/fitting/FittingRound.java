@@ -245,6 +245,22 @@ public final class FittingRound {
         return asked;
     }
 
+    /** Returns the questions that the rules of the period ask by eye of the garments of a round. */
+    public List<Verdict> questions(Fitting fitting) {
+        return studio.situation().verdicts().stream()
+                .filter(verdict -> verdict.rule().judged() == Rule.Judged.EYE)
+                .filter(verdict -> fitting.mockup().versions().containsKey(verdict.garment()))
+                .sorted(Comparator.comparing(verdict -> verdict.rule().id()))
+                .toList();
+    }
+
+    /** Keeps the answer to a question by eye with this round: 1 as asked, 0.5 partly, 0 not. */
+    public void answer(Verdict verdict, double answer) {
+        keep(
+                fitting().orElseThrow().answering(verdict.rule().id(), Optional.of(answer)),
+                Sentence.of("{}: answered", verdict.title()));
+    }
+
     /** Returns what is usually seen in a remark's zone, likeliest first. */
     public List<Zone.Symptom> symptoms(Remark remark) {
         return zone(remark.zone()).map(Zone::symptoms).orElse(List.of());

@@ -32,8 +32,8 @@ final class ComparePanel extends BorderPane {
     private final Comparison comparison;
     private final ComboBox<What> what = new ComboBox<>();
     private final ComboBox<Choice> with = new ComboBox<>();
-    private final FigurePane one = new FigurePane(FigureView.FRONT, FigureView.SIDE);
-    private final FigurePane other = new FigurePane(FigureView.FRONT, FigureView.SIDE);
+    private final FigurePane one;
+    private final FigurePane other;
     private final GridPane numbers = new GridPane();
     private final VBox said = new VBox(6);
     private boolean filling;
@@ -41,6 +41,8 @@ final class ComparePanel extends BorderPane {
     ComparePanel(Studio studio, SilhouetteDesk desk) {
         this.studio = studio;
         this.desk = desk;
+        one = desk.figure(FigureView.FRONT, FigureView.SIDE);
+        other = desk.figure(FigureView.FRONT, FigureView.SIDE);
         this.comparison = new Comparison(studio);
         what.setId("compare-what");
         what.getItems().setAll(What.values());

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.layout.Pane;
@@ -18,9 +19,12 @@ import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.length.Sentence;
 import org.soberhem.core.silhouette.PeriodOutline;
 import org.soberhem.desk.widget.Ink;
+import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.PlateDrawing;
+import org.soberhem.desk.widget.Tappable;
 import org.soberhem.desk.widget.View;
 
 /** The wearer as a measured plate, beside or beneath the period's outline. */
@@ -78,8 +82,12 @@ final class FigurePane extends Pane {
             Optional<Function<FigureView, List<Path>>> other,
             String title) {}
 
-    /** A level written on the plate. */
-    private record Level(String name, double height) {}
+    /**
+     * A level written on the plate.
+     *
+     * @param section the body's level that it lies at; empty if the garment has it
+     */
+    private record Level(String name, double height, String section) {}
 
     /** Where a view of the figure or an outline alone stands. */
     private record Stand(Optional<Plate> plate, FigureView view, boolean outlined, String words) {}
@@ -90,6 +98,8 @@ final class FigurePane extends Pane {
     private static final double GAP = 26;
     private static final double LINE = 15;
 
+    private final Function<String, String> names;
+    private final Consumer<Sentence> traced;
     private List<FigureView> views;
     private Optional<Shown> shown = Optional.empty();
     private LengthFormat format = LengthFormat.INCH_EIGHTHS;
@@ -99,9 +109,13 @@ final class FigurePane extends Pane {
     private Optional<FigurePane> beside = Optional.empty();
 
     /**
+     * @param names returns the name of a measure
+     * @param traced gets where a level's number comes from, in words, when it is asked for
      * @param views from where the figure is looked at
      */
-    FigurePane(FigureView... views) {
+    FigurePane(Function<String, String> names, Consumer<Sentence> traced, FigureView... views) {
+        this.names = names;
+        this.traced = traced;
         this.views = List.of(views);
         getStyleClass().add("sheet");
         setMinSize(0, 0);
@@ -286,21 +300,21 @@ final class FigurePane extends Pane {
 
     private void levels(Dressed dressed, BodyFigure body, View view, double right) {
         List<Level> levels = new ArrayList<>();
-        levels.add(new Level("crown", body.height()));
+        levels.add(new Level("crown", body.height(), "height"));
         levels.add(
-                new Level("shoulder", body.mark("shoulder-point").orElseThrow().y()));
+                new Level("shoulder", body.mark("shoulder-point").orElseThrow().y(), "neck-base"));
+        String chest = body.hasBust() ? "bust" : "armpit";
         levels.add(new Level(
-                body.hasBust() ? "bust" : "chest",
-                body.at(body.hasBust() ? "bust" : "armpit").middle().y()));
-        levels.add(new Level("waist", dressed.waist()));
-        levels.add(new Level("hip", dressed.hip()));
+                body.hasBust() ? "bust" : "chest", body.at(chest).middle().y(), chest));
+        levels.add(new Level("waist", dressed.waist(), "waist"));
+        levels.add(new Level("hip", dressed.hip(), "hip"));
         if (dress == Dress.DRESSED && dressed.skirtForm().isPresent()) {
             if (Math.abs(dressed.waistSeam() - dressed.waist()) > 5) {
-                levels.add(new Level("waist seam", dressed.waistSeam()));
+                levels.add(new Level("waist seam", dressed.waistSeam(), ""));
             }
-            levels.add(new Level("hem", Math.max(0, dressed.hemFront())));
+            levels.add(new Level("hem", Math.max(0, dressed.hemFront()), ""));
         } else {
-            levels.add(new Level("knee", body.at("knee").middle().y()));
+            levels.add(new Level("knee", body.at("knee").middle().y(), "knee"));
         }
         levels.sort((one, other) -> Double.compare(other.height(), one.height()));
         double taken = -100;
@@ -310,7 +324,31 @@ final class FigurePane extends Pane {
             taken = words;
             getChildren().add(Ink.line(new Point(LABELS - 4, at), new Point(right, at), "plate-level"));
             String text = level.name() + " " + format.format(level.height()).toLowerCase(Locale.ROOT);
-            getChildren().add(Ink.text(text, LABELS / 2, words - 1, "plate-note"));
+            Tappable label = new Tappable(
+                    Parts.label(text, "small", "soft"),
+                    text + ", where from",
+                    () -> traced.accept(origin(body, level)),
+                    "level-label");
+            label.setId("level-" + level.name().replace(' ', '-'));
+            getChildren().add(label);
+            label.applyCss();
+            label.resizeRelocate(2, words - LINE / 2 - 3, LABELS - 8, LINE + 4);
         }
+    }
+
+    /** Says what a level is drawn from. */
+    private Sentence origin(BodyFigure body, Level level) {
+        if (level.section().isEmpty()) {
+            return Sentence.of("{}: where the finished pattern has it", level.name());
+        }
+        if (level.section().equals("height")) {
+            return Sentence.of("{}: the height that was read, or what is usual", level.name());
+        }
+        BodyFigure.Origin from = body.origin(level.section());
+        return Sentence.of(
+                "{}: height {}; girth {}",
+                level.name(),
+                from.height().map(measure -> "from " + names.apply(measure)).orElse("follows its neighbours"),
+                from.girth().map(measure -> "from " + names.apply(measure)).orElse("follows its neighbours"));
     }
 }

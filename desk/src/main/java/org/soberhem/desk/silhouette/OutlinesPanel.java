@@ -49,13 +49,14 @@ final class OutlinesPanel extends BorderPane {
     private final VBox writing;
     private final VBox said = new VBox();
     private final Button drop;
-    private final FigurePane figure = new FigurePane(FigureView.FRONT, FigureView.SIDE, FigureView.BACK);
+    private final FigurePane figure;
     private String costume = "";
     private boolean filling;
 
     OutlinesPanel(Studio studio, SilhouetteDesk desk, FileDesk files) {
         this.studio = studio;
         this.desk = desk;
+        figure = desk.figure(FigureView.FRONT, FigureView.SIDE, FigureView.BACK);
         list.setId("outlines");
         list.setPrefWidth(LIST);
         list.setMinWidth(LIST);

@@ -7,6 +7,7 @@ import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Look;
 import org.soberhem.core.costume.Obstacle;
 import org.soberhem.core.costume.Stage;
+import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
@@ -15,7 +16,7 @@ import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.core.silhouette.Verdict;
 import org.soberhem.desk.studio.Studio;
 
-/** What is done at the silhouette place, without its nodes. */
+/** What is done at the silhouette place. */
 final class SilhouetteDesk {
 
     private final Studio studio;
@@ -105,6 +106,14 @@ final class SilhouetteDesk {
             case FIGURE, PICTURE -> Stage.SILHOUETTE;
         };
         studio.settle(new Obstacle(stage, verdict.garment(), "", verdict.sentence()));
+    }
+
+    /** Returns a pane that draws figures and says where their levels come from. */
+    FigurePane figure(FigureView... views) {
+        return new FigurePane(
+                studio.library().measures()::name,
+                sentence -> studio.doneProperty().set(sentence.in(studio.format())),
+                views);
     }
 
     /** Returns a verdict's value and its band as they are shown. */

@@ -49,7 +49,7 @@ public final class SilhouetteView extends BorderPane {
     private final Studio studio;
     private final SilhouetteDesk desk;
     private final StringProperty chosen = new SimpleStringProperty(this, "chosen", "");
-    private final FigurePane figure = new FigurePane(FigureView.FRONT, FigureView.SIDE);
+    private final FigurePane figure;
     private final VerdictPanel verdicts;
     private final RulesPanel rules;
     private final ComparePanel compare;
@@ -74,6 +74,7 @@ public final class SilhouetteView extends BorderPane {
         this.studio = studio;
         desk = new SilhouetteDesk(studio);
         pictures = new PictureDesk(studio);
+        figure = desk.figure(FigureView.FRONT, FigureView.SIDE);
         verdicts = new VerdictPanel(studio, desk, chosen);
         verdicts.getStyleClass().add("panel");
         verdicts.setPrefWidth(SIDE);

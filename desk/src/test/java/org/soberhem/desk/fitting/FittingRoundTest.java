@@ -197,4 +197,20 @@ class FittingRoundTest {
                 .orElseThrow();
         assertThat(known).isCloseTo(30, within(1e-9));
     }
+
+    @Test
+    void question_byEye_isAnsweredWithTheRound_andJudged() {
+        round.begin(List.of("Blouse"), "calico", "");
+        Fitting fitting = round.fitting().orElseThrow();
+        var question = round.questions(fitting).stream()
+                .filter(each -> each.rule().id().equals("s04-stance"))
+                .findFirst()
+                .orElseThrow();
+        round.answer(question, 0);
+        assertThat(round.fitting().orElseThrow().answers()).containsEntry("s04-stance", 0.0);
+        assertThat(studio.situation().verdicts())
+                .filteredOn(each -> each.rule().id().equals("s04-stance"))
+                .singleElement()
+                .satisfies(each -> assertThat(each.isOpen()).isTrue());
+    }
 }

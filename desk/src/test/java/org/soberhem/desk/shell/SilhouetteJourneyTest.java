@@ -88,10 +88,12 @@ class SilhouetteJourneyTest {
         open(robot, "quay-1861");
         assertThat(robot.lookup(".plate-edge.plate-skirt").queryAll()).isNotEmpty();
         assertThat(robot.lookup(".outline-band").queryAll()).hasSizeGreaterThanOrEqualTo(4);
-        assertThat(words(robot, ".plate-note"))
+        assertThat(words(robot, ".level-label .label"))
                 .contains("waist ")
                 .contains("hem 1½ in")
                 .contains("crown ");
+        robot.interact(() -> robot.lookup("#level-waist").query().fireEvent(click()));
+        assertThat(studio.doneProperty().get()).startsWith("waist: height ").contains("girth from Waist");
         assertThat(words(robot, ".piece-name")).contains("front").contains("right side");
         fire(robot, "from-behind");
         assertThat(words(robot, ".piece-name")).contains("back");

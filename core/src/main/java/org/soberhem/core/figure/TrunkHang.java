@@ -1,0 +1,92 @@
+package org.soberhem.core.figure;
+
+import java.util.Map;
+import java.util.TreeMap;
+
+/** Lays what covers the trunk on a body: up to the neck the body with what the cloth stands off; below the waist what hangs there. */
+final class TrunkHang {
+
+    /** What ends so near the waist ends at it, in millimetres. */
+    private static final double AT_WAIST = 25;
+
+    private static final int STEPS = 48;
+
+    /** How far up between waist and bust a blouse pouches most. */
+    private static final double POUCHES = 0.25;
+
+    private final BodyFigure body;
+    private final Dressed.Hang hang;
+    private final Worn worn;
+
+    TrunkHang(BodyFigure body, Dressed.Hang hang, Worn worn) {
+        this.body = body;
+        this.hang = hang;
+        this.worn = worn;
+    }
+
+    /**
+     * Returns its form up to the nape.
+     *
+     * @param end height of its lower edge
+     * @param beneath what it hangs over below the waist
+     */
+    Form form(double end, Form beneath) {
+        Form bare = body.form();
+        CrossSection chest = body.at(body.hasBust() ? "bust" : "armpit");
+        double bust = chest.middle().y();
+        double waist = Math.max(body.at("waist").middle().y(), worn.waistSeam(body));
+        double neck = body.mark("neck-pit").orElseThrow().y();
+        double pouch = worn.or("pouch", 0);
+        double atWaist = out(worn.of("trunk-girth-waist"), body.at("waist").girth());
+        Contour offs = offs(bust, waist, neck, atWaist, pouch > 0);
+        double spring = out(worn.of("trunk-girth-hip"), beneath.girth(end));
+        Form.Maker maker = new Form.Maker();
+        double top = body.mark("nape").orElseThrow().y();
+        for (int i = 0; i <= STEPS; i++) {
+            double height = end + (top - end) * i / STEPS;
+            if (height >= waist - 1 || end > waist - AT_WAIST) {
+                double out = height > neck ? 0 : offs.at(height);
+                double front = pouch > 0 && height > waist && height < bust
+                        ? pouched(height, bust, waist, pouch)
+                        : bare.fore().at(height);
+                maker.sides(height, bare.right().at(height) + out, bare.left().at(height) + out)
+                        .depth(height, front + out, bare.aft().at(height) + out);
+            } else {
+                double down = (waist - height) / (waist - end);
+                maker.around(beneath, height, atWaist * (1 - down) + spring * down);
+            }
+        }
+        return maker.made();
+    }
+
+    /** How far the cloth stands off at each height. */
+    private Contour offs(double bust, double waist, double neck, double atWaist, boolean pouches) {
+        Map<Double, Double> off = new TreeMap<>();
+        off.put(neck, 0.0);
+        off.put(
+                bust,
+                out(
+                        worn.of("trunk-girth-bust"),
+                        body.at(body.hasBust() ? "bust" : "armpit").girth()));
+        off.put(waist, atWaist);
+        if (pouches) {
+            off.put(
+                    waist + (bust - waist) * POUCHES,
+                    out(worn.of("trunk-girth-midriff"), body.at("under-bust").girth()));
+        }
+        return Contour.through(off);
+    }
+
+    /** Cloth that pouches does not follow the hollow beneath the bust: it falls straight and swells over the waist. */
+    private double pouched(double height, double bust, double waist, double pouch) {
+        Contour fore = body.form().fore();
+        double up = (height - waist) / (bust - waist);
+        double straight = fore.at(waist) + (fore.at(bust) - fore.at(waist)) * StrictMath.sqrt(up);
+        return Math.max(fore.at(height), straight) + pouch * 0.5 * StrictMath.sin(Math.PI * StrictMath.sqrt(up));
+    }
+
+    /** Returns how far cloth stands off what it goes round; it cannot lie within. */
+    private double out(double cloth, double beneath) {
+        return Double.isNaN(cloth) ? 0 : hang.trunk() * Math.max(0, cloth - beneath) / (2 * Math.PI);
+    }
+}
