@@ -43,6 +43,8 @@ public final class Judge {
             "arm", List.of("shoulder-to-wrist"),
             "seated-torso", List.of("torso-length-seated"));
 
+    private static final String OPENING = "opening-pass-ease";
+
     private final Silhouettes silhouettes;
     private final Wardrobe wardrobe;
     private final FigurePlan plan;
@@ -189,22 +191,25 @@ public final class Judge {
                         "bare-waist", bare, From.MEASURES, Sentence.of("Read over nothing that shapes the body")));
     }
 
-    /** The tightest opening of a garment, and the tightest of all garments. */
+    /** Returns the opening of a garment through which it is tightest to get. */
+    private static Optional<CheckResult> tightest(Work work) {
+        return work.checks().stream()
+                .filter(check -> check.isOpening() && check.isJudged())
+                .min(Comparator.comparingDouble(Judge::room));
+    }
+
+    private static double room(CheckResult opening) {
+        return opening.is() - opening.body();
+    }
+
     private static void openings(String garment, Work work, Facts facts) {
-        for (CheckResult check : work.checks()) {
-            if (check.isOpening() && check.isJudged()) {
-                double room = check.is() - check.body();
-                double known = facts.value("opening-pass-ease");
-                if (Double.isNaN(known) || room < known) {
-                    facts.add(
-                            "opening-pass-ease",
-                            room,
-                            From.DRAFT,
-                            Sentence.of(
-                                    "{}, {}: {} open, {} must pass", garment, check.name(), check.is(), check.body()));
-                }
-            }
-        }
+        tightest(work)
+                .filter(check -> !(facts.value(OPENING) <= room(check)))
+                .ifPresent(check -> facts.add(
+                        OPENING,
+                        room(check),
+                        From.DRAFT,
+                        Sentence.of("{}, {}: {} open, {} must pass", garment, check.name(), check.is(), check.body())));
     }
 
     /** Judges every rule as things stand now. */
@@ -242,21 +247,24 @@ public final class Judge {
         return verdicts;
     }
 
-    /** Returns the garment that a rule is about: one of its kind, the one that says the quantity before others; or the whole figure. */
+    /** Returns the garment that a rule is about: one of its kind, the tightest to get into or the one that says the quantity; or the whole figure. */
     private static Optional<String> garment(Rule rule, Map<String, Work> works) {
         if (rule.garments().isEmpty()) {
             return Optional.of("");
         }
-        Optional<String> first = Optional.empty();
-        for (Map.Entry<String, Work> each : works.entrySet()) {
-            Work work = each.getValue();
-            if (rule.garments().contains(work.sheet().sheet().about().garment())) {
-                if (work.quantities().containsKey(rule.quantity())) {
-                    return Optional.of(each.getKey());
-                }
-                first = first.isPresent() ? first : Optional.of(each.getKey());
-            }
+        List<String> about = works.entrySet().stream()
+                .filter(each -> rule.garments()
+                        .contains(each.getValue().sheet().sheet().about().garment()))
+                .map(Map.Entry::getKey)
+                .toList();
+        if (rule.quantity().equals(OPENING)) {
+            return about.stream()
+                    .min(Comparator.comparingDouble(garment ->
+                            tightest(works.get(garment)).map(Judge::room).orElse(Double.MAX_VALUE)));
         }
-        return first;
+        return about.stream()
+                .filter(garment -> works.get(garment).quantities().containsKey(rule.quantity()))
+                .findFirst()
+                .or(() -> about.stream().findFirst());
     }
 }

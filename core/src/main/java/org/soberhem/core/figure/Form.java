@@ -27,12 +27,6 @@ public record Form(Contour right, Contour left, Contour fore, Contour aft) {
             return this;
         }
 
-        /** Lies round another form, off it all the way by so much. */
-        Maker around(Form other, double height, double off) {
-            return sides(height, other.right.at(height) + off, other.left.at(height) + off)
-                    .depth(height, other.fore.at(height) + off, other.aft.at(height) + off);
-        }
-
         Maker right(double height, double reach) {
             right.put(height, reach);
             return this;

@@ -11,6 +11,9 @@ final class TrunkHang {
 
     private static final int STEPS = 48;
 
+    /** What is so much wider than the waist hangs straight past it, in millimetres. */
+    private static final double LOOSE = 200;
+
     /** How far up between waist and bust a blouse pouches most. */
     private static final double POUCHES = 0.25;
 
@@ -40,23 +43,47 @@ final class TrunkHang {
         double atWaist = out(worn.of("trunk-girth-waist"), body.at("waist").girth());
         Contour offs = offs(bust, waist, neck, atWaist, pouch > 0);
         double spring = out(worn.of("trunk-girth-hip"), beneath.girth(end));
+        boolean loose = worn.of("trunk-girth-waist") - body.at("waist").girth() > LOOSE;
         Form.Maker maker = new Form.Maker();
         double top = body.mark("nape").orElseThrow().y();
-        for (int i = 0; i <= STEPS; i++) {
+        double[] plumb = {0, 0, -top, -top};
+        for (int i = STEPS; i >= 0; i--) {
             double height = end + (top - end) * i / STEPS;
             if (height >= waist - 1 || end > waist - AT_WAIST) {
                 double out = height > neck ? 0 : offs.at(height);
                 double front = pouch > 0 && height > waist && height < bust
                         ? pouched(height, bust, waist, pouch)
                         : bare.fore().at(height);
-                maker.sides(height, bare.right().at(height) + out, bare.left().at(height) + out)
-                        .depth(height, front + out, bare.aft().at(height) + out);
+                double[] reach = {
+                    bare.right().at(height) + out,
+                    bare.left().at(height) + out,
+                    front + out,
+                    bare.aft().at(height) + out
+                };
+                falls(reach, plumb, loose && height < bust);
+                maker.sides(height, reach[0], reach[1]).depth(height, reach[2], reach[3]);
             } else {
                 double down = (waist - height) / (waist - end);
-                maker.around(beneath, height, atWaist * (1 - down) + spring * down);
+                double out = atWaist * (1 - down) + spring * down;
+                double[] reach = {
+                    beneath.right().at(height) + out,
+                    beneath.left().at(height) + out,
+                    beneath.fore().at(height) + out,
+                    beneath.aft().at(height) + out
+                };
+                falls(reach, plumb, loose);
+                maker.sides(height, reach[0], reach[1]).depth(height, reach[2], reach[3]);
             }
         }
         return maker.made();
+    }
+
+    /** Loose cloth falls plumb from what stands out above it; close cloth follows the body. */
+    private static void falls(double[] reach, double[] plumb, boolean loose) {
+        for (int i = 0; i < reach.length; i++) {
+            reach[i] = loose ? Math.max(reach[i], plumb[i]) : reach[i];
+            plumb[i] = reach[i];
+        }
     }
 
     /** How far the cloth stands off at each height. */

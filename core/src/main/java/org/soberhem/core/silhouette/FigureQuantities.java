@@ -14,6 +14,9 @@ public final class FigureQuantities {
     /** Width of a doorway where none is known: a common clear width of a narrow door, from memory. */
     private static final double DOOR = 760;
 
+    /** An easy step, as a share of the height, where none was read; from memory. */
+    private static final double STRIDE = 0.4;
+
     private static final int STEPS = 60;
 
     private final Dressed dressed;
@@ -107,46 +110,55 @@ public final class FigureQuantities {
     }
 
     private void skirt() {
-        if (dressed.skirtForm().isEmpty()) {
-            return;
-        }
-        Form skirt = dressed.skirtForm().get();
+        dressed.skirtForm().or(dressed::overskirt).or(dressed::petticoat).ifPresent(this::shape);
+        dressed.skirtForm().ifPresent(this::hem);
+    }
+
+    /** How what hangs from the waist stands, be it a skirt, an overskirt or a petticoat. */
+    private void shape(Form skirt) {
         double height = body.height();
-        double hem = Math.max(0, dressed.hemSide());
         double waist = dressed.waist();
-        found.put("hem-breadth", skirt.breadth(hem));
-        found.put("skirt-hem-breadth-over-height", skirt.breadth(hem) / height);
         double widest = Form.highest(skirt::breadth, waist, body.fork());
         found.put("skirt-hip-breadth-over-height", skirt.breadth(widest) / height);
-        double aftHem = skirt.aft().at(Math.max(hem, waist * 0.06));
-        found.put("skirt-depth-over-breadth", (skirt.fore().at(hem) + aftHem) / skirt.breadth(hem));
         double upper = waist / 2;
         double out = Form.highest(skirt.aft()::at, waist, upper);
-        double projection = skirt.aft().at(out) - body.form().aft().at(waist);
+        double behind = body.form().aft().at(waist);
+        double projection = skirt.aft().at(out) - behind;
         found.put(
                 "skirt-back-projection-over-waist-depth",
                 projection / body.form().depth(waist));
         for (int i = 0; i <= STEPS; i++) {
             double at = waist + (upper - waist) * i / STEPS;
-            if (skirt.aft().at(at) - body.form().aft().at(waist) >= 0.9 * projection) {
+            if (skirt.aft().at(at) - behind >= 0.9 * projection) {
                 found.put("skirt-back-projection-place", (waist - at) / waist);
                 break;
             }
         }
+        double greatest = skirt.breadth(
+                Form.highest(skirt::breadth, waist, Math.max(0, skirt.right().bottom())));
+        found.put("door-clearance", DOOR - greatest);
+    }
+
+    private void hem(Form skirt) {
+        double height = body.height();
+        double hem = Math.max(0, dressed.hemSide());
+        double waist = dressed.waist();
+        found.put("hem-breadth", skirt.breadth(hem));
+        found.put("skirt-hem-breadth-over-height", skirt.breadth(hem) / height);
+        double aftHem = skirt.aft().at(Math.max(hem, waist * 0.06));
+        found.put("skirt-depth-over-breadth", (skirt.fore().at(hem) + aftHem) / skirt.breadth(hem));
         double belly = body.at("belly").middle().y();
         double front = Math.max(0, dressed.hemFront());
         found.put(
                 "skirt-front-fall-angle",
                 Math.toDegrees(
                         StrictMath.atan2(skirt.fore().at(front) - skirt.fore().at(belly), belly - front)));
-        double greatest = skirt.breadth(Form.highest(skirt::breadth, waist, hem));
         given("skirt-hem-clearance-front", dressed.hemFront());
         given("skirt-hem-clearance-side", dressed.hemSide());
         given("skirt-hem-clearance-back", dressed.hemBack());
-        found.put("door-clearance", DOOR - greatest);
         found.put("hem-height-over-height", hem / height);
         found.put("skirt-hem-girth-over-height", dressed.given("skirt-hem-girth") / height);
-        found.put("stride-ease", dressed.given("skirt-hem-girth") - 2 * 0.4 * height);
+        found.put("stride-ease", dressed.given("skirt-hem-girth") - 2 * STRIDE * height);
     }
 
     /** What the draft says itself it is not asked again. */

@@ -94,7 +94,10 @@ final class VerdictPanel extends VBox {
                         .value()
                         .map(known -> "  " + desk.shown(verdict, known))
                         .orElse("");
-        String words = mark(verdict) + " " + verdict.title() + value;
+        String kind = verdict.rule().kind() == Rule.Kind.LIKENESS
+                ? ""
+                : ", for " + verdict.rule().kind().words();
+        String words = mark(verdict) + " " + verdict.title() + kind + value;
         Label text = Parts.text(words, "small");
         text.setMaxWidth(Double.MAX_VALUE);
         Tappable row = new Tappable(
