@@ -21,10 +21,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.text.Text;
-import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.core.alter.Sides;
 import org.soberhem.core.alter.TakeInSeam;
@@ -35,30 +32,12 @@ import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.SeamCheck;
 import org.soberhem.desk.draft.AlterDesk;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.files.print.PaperSize;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
-import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** Altering, walking seams, versions and paper, through the real window on the demo. */
-@ExtendWith(ApplicationExtension.class)
-class AlteringJourneyTest {
-
-    private DemoWindow window;
-    private Studio studio;
-
-    @Start
-    void start(Stage stage) throws IOException {
-        window = DemoWindow.open(stage);
-        studio = window.studio;
-    }
-
-    @AfterEach
-    void close() throws IOException {
-        window.close();
-    }
+class AlteringJourneyTest extends DemoJourney {
 
     private void open(FxRobot robot, String costume, String garment, String tab) {
         robot.interact(() -> {

@@ -1,6 +1,7 @@
 package org.soberhem.desk.shell;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Comparator;
@@ -29,8 +30,8 @@ final class DemoWindow {
         studio = Studios.demo(folder, Platform::runLater);
     }
 
-    static DemoWindow open(Stage stage) throws IOException {
-        DemoWindow window = new DemoWindow(Files.createTempDirectory("window"));
+    static DemoWindow open(Stage stage) {
+        DemoWindow window = new DemoWindow(folder());
         FileDesk files = new FileDesk(
                 name -> {
                     window.file = Optional.of(window.folder.resolve(name));
@@ -42,6 +43,14 @@ final class DemoWindow {
         stage.setScene(SoberHemApp.scene(new MainView(window.studio, files)));
         stage.show();
         return window;
+    }
+
+    private static Path folder() {
+        try {
+            return Files.createTempDirectory("window");
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
+        }
     }
 
     /** Waits until something of the window is there and laid out. */

@@ -15,36 +15,15 @@ import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
-import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Work;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Tappable;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
-import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The walk, the sheet and its scale, what if, the shelf and the editor, through the real window on the demo. */
-@ExtendWith(ApplicationExtension.class)
-class DraftingJourneyTest {
-
-    private DemoWindow window;
-    private Studio studio;
-
-    @Start
-    void start(Stage stage) throws IOException {
-        window = DemoWindow.open(stage);
-        studio = window.studio;
-    }
-
-    @AfterEach
-    void close() throws IOException {
-        window.close();
-    }
+class DraftingJourneyTest extends DemoJourney {
 
     private void open(FxRobot robot, String garment) {
         robot.interact(() -> {

@@ -17,40 +17,19 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
-import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Paper;
 import org.soberhem.desk.widget.Tappable;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
-import org.testfx.framework.junit5.Start;
-import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** Drives the real window, offscreen: what a costumer does from the rail to the second version. */
-@ExtendWith(ApplicationExtension.class)
-class JourneyTest {
-
-    private DemoWindow window;
-    private Studio studio;
-
-    @Start
-    void start(Stage stage) throws IOException {
-        window = DemoWindow.open(stage);
-        studio = window.studio;
-    }
-
-    @Stop
-    void stop() throws IOException {
-        window.close();
-    }
+class JourneyTest extends DemoJourney {
 
     private Garment blouse() {
         return studio.situation().costume().garment("Blouse").orElseThrow();

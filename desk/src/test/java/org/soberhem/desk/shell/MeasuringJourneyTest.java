@@ -15,9 +15,7 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
-import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.costume.Choice;
@@ -25,32 +23,13 @@ import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Side;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.tape.TapeDesk;
 import org.soberhem.desk.widget.LengthField;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
-import org.testfx.framework.junit5.Start;
-import org.testfx.framework.junit5.Stop;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** Measuring through the real window. */
-@ExtendWith(ApplicationExtension.class)
-class MeasuringJourneyTest {
-
-    private DemoWindow window;
-    private Studio studio;
-
-    @Start
-    void start(Stage stage) throws IOException {
-        window = DemoWindow.open(stage);
-        studio = window.studio;
-    }
-
-    @Stop
-    void stop() throws IOException {
-        window.close();
-    }
+class MeasuringJourneyTest extends DemoJourney {
 
     private void open(FxRobot robot, String costume) {
         robot.interact(() -> {

@@ -24,35 +24,14 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.shape.Polygon;
 import javafx.scene.text.Text;
-import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.silhouette.Verdict;
-import org.soberhem.desk.studio.Studio;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
-import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** Figure, verdict, comparison, outlines and pictures, through the real window on the demo. */
-@ExtendWith(ApplicationExtension.class)
-class SilhouetteJourneyTest {
-
-    private DemoWindow window;
-    private Studio studio;
-
-    @Start
-    void start(Stage stage) throws IOException {
-        window = DemoWindow.open(stage);
-        studio = window.studio;
-    }
-
-    @AfterEach
-    void close() throws IOException {
-        window.close();
-    }
+class SilhouetteJourneyTest extends DemoJourney {
 
     private void open(FxRobot robot, String costume) {
         robot.interact(() -> {

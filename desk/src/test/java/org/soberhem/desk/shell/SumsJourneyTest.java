@@ -2,7 +2,6 @@ package org.soberhem.desk.shell;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -13,36 +12,15 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
-import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.soberhem.core.costume.Obstacle;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.desk.studio.Situation;
-import org.soberhem.desk.studio.Studio;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
-import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The sums of a draft, through the real window on the demo. */
-@ExtendWith(ApplicationExtension.class)
-class SumsJourneyTest {
-
-    private DemoWindow window;
-    private Studio studio;
-
-    @Start
-    void start(Stage stage) throws IOException {
-        window = DemoWindow.open(stage);
-        studio = window.studio;
-    }
-
-    @AfterEach
-    void close() throws IOException {
-        window.close();
-    }
+class SumsJourneyTest extends DemoJourney {
 
     private void open(FxRobot robot, String costume, String garment) {
         robot.interact(() -> {
