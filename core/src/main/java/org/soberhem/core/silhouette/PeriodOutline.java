@@ -2,6 +2,7 @@ package org.soberhem.core.silhouette;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -35,7 +36,7 @@ public final class PeriodOutline {
     private final Contour aftLeast;
     private final Contour aftMost;
     private final Contour heights;
-    private final double hem;
+    private final Map<String, Double> levels = new LinkedHashMap<>();
 
     /**
      * @param silhouette the period's outline
@@ -75,7 +76,9 @@ public final class PeriodOutline {
         foreMost = side(silhouette, level -> level.fore().most() * deep);
         aftLeast = side(silhouette, level -> level.aft().least() * deep);
         aftMost = side(silhouette, level -> level.aft().most() * deep);
-        hem = halfLeast.bottom();
+        silhouette.front().stream()
+                .filter(level -> !level.level().isEmpty())
+                .forEach(level -> levels.put(level.level(), heights.at(level.at())));
     }
 
     /** How much broader or deeper a body is than another, at chest and hip. */
@@ -140,19 +143,9 @@ public final class PeriodOutline {
         return new Silhouette.Range(halfLeast.at(height), halfMost.at(height));
     }
 
-    /** Returns how far it usually reaches forward of the ankles at a height. */
-    public Silhouette.Range fore(double height) {
-        return new Silhouette.Range(foreLeast.at(height), foreMost.at(height));
-    }
-
-    /** Returns how far it usually reaches behind the ankles at a height. */
-    public Silhouette.Range aft(double height) {
-        return new Silhouette.Range(aftLeast.at(height), aftMost.at(height));
-    }
-
-    /** Returns the height of its hem. */
-    public double hem() {
-        return hem;
+    /** Returns the heights of what the outline names, such as waist and hem, by name. */
+    public Map<String, Double> levels() {
+        return levels;
     }
 
     /** How far a seen outline lies from this one at most, and where. */
@@ -180,8 +173,8 @@ public final class PeriodOutline {
             if (each.height() < knee || each.height() > neck) {
                 continue;
             }
-            double least = halfLeast.at(each.height());
-            double most = halfMost.at(each.height());
+            double least = half(each.height()).least();
+            double most = half(each.height()).most();
             if (!arm.isEmpty()
                     && each.height() >= arm.get(1).bottom()
                     && each.height() <= arm.get(1).top()) {

@@ -97,6 +97,7 @@ final class FigurePane extends Pane {
     private static final double LABELS = 116;
     private static final double GAP = 26;
     private static final double LINE = 15;
+    private static final List<String> PERIOD_LEVELS = List.of("waist", "hem");
 
     private final Function<String, String> names;
     private final Consumer<Sentence> traced;
@@ -175,7 +176,11 @@ final class FigurePane extends Pane {
         double left = labels + gap;
         double right = getWidth() - 8;
         if (labelled) {
-            levels(dressed, body, new View(scale, 0, floor), right);
+            View upright = new View(scale, 0, floor);
+            levels(dressed, body, upright, right);
+            what.outline()
+                    .filter(period -> outline != Outline.NONE)
+                    .ifPresent(period -> period(period, upright, right));
         }
         for (int i = 0; i < stands.size(); i++) {
             Box box = boxes.get(i);
@@ -333,6 +338,18 @@ final class FigurePane extends Pane {
             getChildren().add(label);
             label.applyCss();
             label.resizeRelocate(2, words - LINE / 2 - 3, LABELS - 8, LINE + 4);
+        }
+    }
+
+    /** Where the period has its waist and its hem. */
+    private void period(PeriodOutline period, View view, double right) {
+        for (String name : PERIOD_LEVELS) {
+            Double height = period.levels().get(name);
+            if (height != null) {
+                double at = view.y(-height);
+                getChildren().add(Ink.line(new Point(right - 76, at), new Point(right, at), "period-level"));
+                getChildren().add(Ink.text("period’s " + name, right - 38, at - 7, "period-note"));
+            }
         }
     }
 

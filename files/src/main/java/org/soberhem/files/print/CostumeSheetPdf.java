@@ -16,6 +16,7 @@ public final class CostumeSheetPdf {
     private static final double NORMAL = 3.4;
     private static final double SMALL = 3;
     private static final int MOST_OPEN = 5;
+    private static final int MOST_LEFT = 6;
     private static final int MOST_MET = 9;
 
     private CostumeSheetPdf() {}
@@ -76,27 +77,30 @@ public final class CostumeSheetPdf {
                             verdict.grade() == Verdict.Grade.NEAR ? "near" : "not met",
                             verdict.sentence().in(format)));
             more(flow, open.size() - MOST_OPEN, "still to mend");
-            page.verdicts().stream()
-                    .filter(verdict -> verdict.grade() == Verdict.Grade.DEPARTED)
+            List<Verdict> left = of(page, Verdict.Grade.DEPARTED);
+            left.stream()
+                    .limit(MOST_LEFT)
                     .forEach(verdict ->
                             line(flow, "left so", verdict.found().in(format) + ". Reason: " + verdict.departure()));
-            List<Verdict> met = page.verdicts().stream()
-                    .filter(verdict -> verdict.grade() == Verdict.Grade.MET)
-                    .toList();
+            more(flow, left.size() - MOST_LEFT, "left so");
+            List<Verdict> met = of(page, Verdict.Grade.MET);
             met.stream()
                     .limit(MOST_MET)
                     .forEach(verdict -> line(flow, "met", verdict.found().in(format)));
             more(flow, met.size() - MOST_MET, "met");
-            long unknown = page.verdicts().stream()
-                    .filter(verdict -> verdict.grade() == Verdict.Grade.UNKNOWN)
-                    .count();
-            more(flow, unknown, "not yet known");
+            more(flow, of(page, Verdict.Grade.UNKNOWN).size(), "not yet known");
             flow.space(1);
             flow.text(
                     "Dashed: the period's outline on this wearer, from memory or common practice. A drawing to read, not a pattern.",
                     SMALL);
             return flow.finished();
         }
+    }
+
+    private static List<Verdict> of(Page page, Verdict.Grade grade) {
+        return page.verdicts().stream()
+                .filter(verdict -> verdict.grade() == grade)
+                .toList();
     }
 
     private static void line(Flow flow, String mark, String words) {

@@ -209,14 +209,13 @@ class SilhouettesAgreeTest {
                             .as(silhouette.header().id())
                             .isPositive()
                             .isLessThanOrEqualTo(outline.half(height).most());
-                    assertThat(outline.fore(height).least())
-                            .isLessThanOrEqualTo(outline.fore(height).most());
-                    assertThat(outline.aft(height).least())
-                            .isLessThanOrEqualTo(outline.aft(height).most());
                 }
                 for (FigureView view : FigureView.values()) {
                     assertThat(outline.bands(view)).isNotEmpty();
                 }
+                assertThat(outline.levels()).as(silhouette.header().id()).containsKeys("waist", "hem");
+                assertThat(outline.levels().get("waist"))
+                        .isGreaterThan(outline.levels().get("hem"));
             }
         }
     }
