@@ -43,6 +43,7 @@ final class OutlinesPanel extends BorderPane {
 
     private final Studio studio;
     private final SilhouetteDesk desk;
+    private final OwnOutlines own;
     private final ListView<Silhouette.Header> list = new ListView<>();
     private final VBox about = new VBox(6);
     private final TextArea text = new TextArea();
@@ -56,6 +57,7 @@ final class OutlinesPanel extends BorderPane {
     OutlinesPanel(Studio studio, SilhouetteDesk desk, FileDesk files) {
         this.studio = studio;
         this.desk = desk;
+        own = new OwnOutlines(studio);
         figure = desk.figure(FigureView.FRONT, FigureView.SIDE, FigureView.BACK);
         list.setId("outlines");
         list.setPrefWidth(LIST);
@@ -78,12 +80,12 @@ final class OutlinesPanel extends BorderPane {
         use.setId("outline-use");
         Button copy = Parts.button("Copy, to change it", this::copy);
         copy.setId("outline-copy");
-        drop = Parts.button("Remove", () -> chosen().ifPresent(header -> studio.dropSilhouette(header.id())), "quiet");
+        drop = Parts.button("Remove", () -> chosen().ifPresent(header -> own.drop(header.id())), "quiet");
         Button out = Parts.button(
                 "Write to a file",
                 () -> chosen().ifPresent(header -> files.write(
                         header.id() + ".yaml",
-                        () -> studio.silhouetteText(header.id()).getBytes(StandardCharsets.UTF_8),
+                        () -> own.text(header.id()).getBytes(StandardCharsets.UTF_8),
                         words -> studio.doneProperty().set(words))),
                 "quiet");
         Button in = Parts.button(
@@ -118,8 +120,7 @@ final class OutlinesPanel extends BorderPane {
     }
 
     private boolean isOwn() {
-        return chosen().filter(header -> studio.maker().silhouettes().containsKey(header.id()))
-                .isPresent();
+        return chosen().filter(header -> own.isOwn(header.id())).isPresent();
     }
 
     void refresh() {
@@ -131,7 +132,7 @@ final class OutlinesPanel extends BorderPane {
                 .or(() ->
                         desk.silhouette().map(silhouette -> silhouette.header().id()))
                 .orElse("");
-        list.getItems().setAll(studio.silhouetteHeaders());
+        list.getItems().setAll(own.headers());
         list.getItems().stream()
                 .filter(header -> header.id().equals(was))
                 .findFirst()
@@ -147,15 +148,15 @@ final class OutlinesPanel extends BorderPane {
 
     private void show() {
         filling = true;
-        boolean own = isOwn();
-        Parts.show(writing, own);
-        Parts.show(drop, own);
-        Parts.show(about, !own);
-        Parts.show(figure, !own);
+        boolean writable = isOwn();
+        Parts.show(writing, writable);
+        Parts.show(drop, writable);
+        Parts.show(about, !writable);
+        Parts.show(figure, !writable);
         about.getChildren().clear();
         chosen().ifPresent(header -> {
-            if (own) {
-                text.setText(studio.maker().silhouettes().get(header.id()));
+            if (writable) {
+                text.setText(own.text(header.id()));
             } else {
                 studio.judge().silhouettes().find(header.id()).ifPresent(this::describe);
             }
@@ -204,20 +205,12 @@ final class OutlinesPanel extends BorderPane {
     }
 
     private void copy() {
-        chosen().ifPresent(header -> {
-            String id = studio.copySilhouette(header.id());
-            refresh();
-            list.getItems().stream()
-                    .filter(each -> each.id().equals(id))
-                    .findFirst()
-                    .ifPresent(list.getSelectionModel()::select);
-        });
+        chosen().ifPresent(header -> select(own.copy(header.id())));
     }
 
     private void take(String content, String name) {
         try {
-            Silhouette read = studio.library().silhouetteReader().read(content);
-            studio.keepSilhouette(read.header().id(), content);
+            own.take(content);
             refresh();
         } catch (SheetException wrong) {
             studio.doneProperty().set("Not taken: " + name + ", " + wrong.getMessage());
@@ -258,8 +251,16 @@ final class OutlinesPanel extends BorderPane {
             return;
         }
         String id = chosen().orElseThrow().id();
-        if (!text.getText().equals(studio.maker().silhouettes().get(id))) {
-            studio.keepSilhouette(id, text.getText());
+        if (!text.getText().equals(own.text(id))) {
+            select(own.keep(id, text.getText()));
         }
+    }
+
+    private void select(String id) {
+        refresh();
+        list.getItems().stream()
+                .filter(each -> each.id().equals(id))
+                .findFirst()
+                .ifPresent(list.getSelectionModel()::select);
     }
 }

@@ -98,8 +98,8 @@ public final class Studio {
         };
     }
 
-    /** On which line of history the last action at the tape was: the wearer, the costume or the maker's own library. */
-    private String lastAtTape = WEARER;
+    /** On which line of history the last action was: the wearer, the costume or the maker's own library. */
+    private String lastLine = WEARER;
 
     private final ReadOnlyObjectWrapper<Situation> situation = new ReadOnlyObjectWrapper<>(this, "situation");
     private final StringProperty garment = new SimpleStringProperty(this, "garment", "");
@@ -136,7 +136,8 @@ public final class Studio {
         Map<String, Silhouette> own = new LinkedHashMap<>();
         maker().silhouettes().forEach((id, text) -> {
             try {
-                own.put(id, library.silhouetteReader().read(text));
+                Silhouette read = library.silhouetteReader().read(text);
+                own.put(read.header().id(), read);
             } catch (SheetException unfinished) {
                 own.remove(id);
             }
@@ -376,44 +377,8 @@ public final class Studio {
         keep(maker().withoutSheet(id), "drop sheet", Sentence.of("Removed the sheet {}", id));
     }
 
-    /** Returns a silhouette as written, the maker's own before the library's. */
-    public String silhouetteText(String id) {
-        return Optional.ofNullable(maker().silhouettes().get(id)).orElseGet(() -> library.silhouetteText(id));
-    }
-
-    /** Returns every silhouette there is, with the maker's own that cannot be read yet under their id. */
-    public List<Silhouette.Header> silhouetteHeaders() {
-        List<Silhouette.Header> all = new ArrayList<>(judge.silhouettes().headers());
-        maker().silhouettes().keySet().stream()
-                .filter(id -> all.stream().noneMatch(header -> header.id().equals(id)))
-                .forEach(id ->
-                        all.add(new Silhouette.Header(id, id + " (not yet readable)", "", 0, 0, Silhouette.Who.WOMAN)));
-        return all;
-    }
-
-    /** Copies a silhouette for the maker to change, and returns the copy's id. */
-    public String copySilhouette(String id) {
-        String text = silhouetteText(id);
-        Set<String> taken = new HashSet<>(maker().silhouettes().keySet());
-        library.silhouettes().headers().forEach(header -> taken.add(header.id()));
-        String free = freeId(id, taken);
-        keepSilhouette(
-                free,
-                text.replaceFirst("(?m)^silhouette:.*$", "silhouette: " + free)
-                        .replaceFirst("(?m)^title: \"", "title: \"Own: "));
-        return free;
-    }
-
-    /** Keeps a silhouette of the maker's own as written, whether it can be read or not. */
-    public void keepSilhouette(String id, String text) {
-        keep(maker().withSilhouette(id, text), "silhouette", Sentence.of("Changed the silhouette {}", id));
-    }
-
-    public void dropSilhouette(String id) {
-        keep(maker().withoutSilhouette(id), "drop silhouette", Sentence.of("Removed the silhouette {}", id));
-    }
-
-    private static String freeId(String words, Set<String> taken) {
+    /** Returns words as an id that is not taken. */
+    public static String freeId(String words, Set<String> taken) {
         String stem = words.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
         String id = stem;
         for (int i = 2; taken.contains(id); i++) {
@@ -425,7 +390,7 @@ public final class Studio {
     /** Opens a costume at its first unsettled stage. */
     public void open(String costume) {
         tried.clear();
-        lastAtTape = WEARER;
+        lastLine = WEARER;
         Costume opened = costumes.get(costume).value();
         garment.set(opened.garments().isEmpty() ? "" : opened.garments().get(0).name());
         done.set(costumes.get(costume).done());
@@ -462,7 +427,7 @@ public final class Studio {
         Situation now = situation(changed, atHand ? tried : Map.of());
         if (atHand) {
             situation.set(now);
-            lastAtTape = COSTUME;
+            lastLine = COSTUME;
         }
         Line<Costume> before = costumes.get(changed.id());
         costumes.put(changed.id(), new Line<>(changed.id(), changed, words, before != null, ""));
@@ -481,7 +446,7 @@ public final class Studio {
     public void keep(Wearer changed, String action, Sentence sentence) {
         String words = sentence.in(format());
         done.set(words);
-        lastAtTape = WEARER;
+        lastLine = WEARER;
         wearers.put(changed.id(), new Line<>(changed.id(), changed, words, true, ""));
         if (situation() != null) {
             refresh(situation().costume());
@@ -501,7 +466,7 @@ public final class Studio {
     public void keep(Maker changed, String action, Sentence sentence) {
         String words = sentence.in(format());
         done.set(words);
-        lastAtTape = MAKER;
+        lastLine = MAKER;
         if (maker.done().isEmpty()) {
             // So that the first change can be taken back too.
             keeper.keep(MAKER, MAKERS_ID, Maker.NEW, "begin", "Began", "[]", Maker.class, line -> {});
@@ -535,8 +500,17 @@ public final class Studio {
         step(false);
     }
 
+    /** At the tape the last change counts, whosever it was; at the silhouette, where outlines are written, the costume's or the maker's. */
+    private String lastAt(Stage at) {
+        return switch (at) {
+            case TAPE -> lastLine;
+            case SILHOUETTE -> lastLine.equals(MAKER) ? MAKER : COSTUME;
+            default -> COSTUME;
+        };
+    }
+
     private void step(boolean back) {
-        String kind = place.get().filter(Stage.TAPE::equals).isPresent() ? lastAtTape : COSTUME;
+        String kind = place.get().map(this::lastAt).orElse(COSTUME);
         if (shelf.get()) {
             kind = MAKER;
         } else if (situation() == null) {
