@@ -27,6 +27,9 @@ import org.soberhem.files.exchange.FormatException;
 /** Pictures at the silhouette: taken by the camera stand-in, and their outline measured against the period's. */
 final class PictureDesk {
 
+    /** A photograph of a telephone has less. */
+    static final long MOST_BYTES = 40_000_000;
+
     private static final String DEPARTURE = "outline-departure";
 
     private final Studio studio;
@@ -61,11 +64,12 @@ final class PictureDesk {
     /**
      * Measures a picture of the wearer from the front, standing before a plain wall.
      *
+     * @param at the wearer and what they wear
+     * @param silhouette the outline that it is laid over
      * @throws FormatException if it is no picture, or nobody can be told from the wall
      */
-    Measured measure(byte[] content, Optional<Silhouette> silhouette) {
+    Measured measure(byte[] content, Judge.Case at, Optional<Silhouette> silhouette) {
         BufferedImage picture = picture(content);
-        Judge.Case at = studio.situation().judged();
         Dressed dressed = studio.judge().figure(at, 0.5);
         double height = dressed.body().height();
         List<Point> right = new ArrayList<>();

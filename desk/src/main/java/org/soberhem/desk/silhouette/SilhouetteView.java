@@ -17,6 +17,7 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import org.soberhem.core.costume.Judge;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.length.Sentence;
@@ -25,7 +26,6 @@ import org.soberhem.core.silhouette.Verdict;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
-import org.soberhem.files.exchange.FormatException;
 
 /** The figure in the costume beside its period's outline, and how it stands by the period's rules. */
 public final class SilhouetteView extends BorderPane {
@@ -166,7 +166,7 @@ public final class SilhouetteView extends BorderPane {
                 "The camera stand-in takes a picture of the figure");
         photograph.setId("photograph");
         Button measure = Parts.hinted(
-                Parts.button("Measure a picture", () -> files.readBytes(this::measure, this::say), "quiet"),
+                Parts.button("Measure a picture", () -> measure(files), "quiet"),
                 "From the front, before a plain wall: its outline is laid over the period’s");
         measure.setId("measure-picture");
         bar.getChildren().addAll(Parts.gap(), photograph, measure);
@@ -184,15 +184,18 @@ public final class SilhouetteView extends BorderPane {
         files.write(FileDesk.nameOf(studio.situation().costume().title()) + ".png", () -> picture, this::say);
     }
 
-    private void measure(byte[] content, String name) {
-        try {
-            measured = Optional.of(pictures.measure(content, desk.silhouette()));
-        } catch (FormatException wrong) {
-            say(name + ": " + wrong.getMessage());
-            return;
-        }
-        tell();
-        figure();
+    private void measure(FileDesk files) {
+        Judge.Case at = studio.situation().judged();
+        Optional<Silhouette> silhouette = desk.silhouette();
+        files.read(
+                PictureDesk.MOST_BYTES,
+                content -> pictures.measure(content, at, silhouette),
+                (picture, name) -> {
+                    measured = Optional.of(picture);
+                    tell();
+                    figure();
+                },
+                this::say);
     }
 
     /** Says what a measured picture showed. */

@@ -11,6 +11,7 @@ import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import org.soberhem.files.exchange.FormatException;
 
 /** Asks where files go to or come from, and writes and reads them away from the interface. */
 public final class FileDesk {
@@ -73,25 +74,33 @@ public final class FileDesk {
      * @param said gets why it cannot be read, in words
      */
     public void read(Reader text, Consumer<String> said) {
-        readBytes((content, name) -> text.accept(new String(content, StandardCharsets.UTF_8), name), said);
+        read(
+                MOST_BYTES,
+                content -> new String(content, StandardCharsets.UTF_8),
+                (content, name) -> text.accept(content, name),
+                said);
     }
 
     /**
-     * Asks which file is read, and reads it as it is.
+     * Asks which file is read, and makes something of it in the background.
      *
-     * @param bytes gets what it holds and its name
+     * @param most bytes that it may have
+     * @param made makes something of what it holds; what is wrong with that it says by a {@link FormatException}
+     * @param then gets it, with the file's name
      * @param said gets why it cannot be read, in words
      */
-    public void readBytes(BiConsumer<byte[], String> bytes, Consumer<String> said) {
+    public <T> void read(long most, Function<byte[], T> made, BiConsumer<T, String> then, Consumer<String> said) {
         origin.get()
                 .ifPresent(file -> background.execute(() -> {
                     try {
                         long size = Files.size(file);
-                        if (size > MOST_BYTES) {
-                            throw new IOException("it has " + size + " bytes, at most " + MOST_BYTES + " are read");
+                        if (size > most) {
+                            throw new IOException("it has " + size + " bytes, at most " + most + " are read");
                         }
-                        byte[] content = Files.readAllBytes(file);
-                        ui.execute(() -> bytes.accept(content, String.valueOf(file.getFileName())));
+                        T content = made.apply(Files.readAllBytes(file));
+                        ui.execute(() -> then.accept(content, String.valueOf(file.getFileName())));
+                    } catch (FormatException wrong) {
+                        ui.execute(() -> said.accept(file.getFileName() + ": " + wrong.getMessage()));
                     } catch (IOException broken) {
                         ui.execute(() -> said.accept("Not read: " + file + " (" + broken.getMessage() + ")"));
                     }
