@@ -112,9 +112,9 @@ public record Verdict(
     public Sentence found() {
         if (rule.judged() == Rule.Judged.EYE) {
             String answer = quantity.value()
-                    .map(value -> value >= 1 ? "yes" : value > 0 ? "partly" : "no")
-                    .orElse("not answered yet");
-            return Sentence.of("{} {}", rule.ask(), Character.toUpperCase(answer.charAt(0)) + answer.substring(1));
+                    .map(value -> value >= 1 ? "Yes" : value > 0 ? "Partly" : "No")
+                    .orElse("Not answered yet");
+            return Sentence.of("{} {}", rule.ask(), answer);
         }
         if (quantity.value().isEmpty()) {
             return Sentence.of("{}: not yet known; {}", title(), quantity.origin());

@@ -201,7 +201,7 @@ final class FigurePane extends Pane {
 
     /** Returns the largest scale at which what is shown has room; any if nothing is. */
     private double fitting() {
-        if (shown.isEmpty()) {
+        if (shown.isEmpty() || getWidth() < 1) {
             return Double.MAX_VALUE;
         }
         Shown what = shown.get();
