@@ -25,6 +25,9 @@ public final class PeriodOutline {
     /** The outline is compared from here down: above, a head and a neck are nobody's costume. */
     private static final double SHOULDER = 0.81;
 
+    /** So far below the outline of the sleeves hands may hang, as far out as its end, as a share of the height. */
+    private static final double HANDS = 0.14;
+
     /** Above it there is no dress to compare. */
     private static final double NECK = 0.88;
 
@@ -175,11 +178,14 @@ public final class PeriodOutline {
             }
             double least = half(each.height()).least();
             double most = half(each.height()).most();
-            if (!arm.isEmpty()
-                    && each.height() >= arm.get(1).bottom()
-                    && each.height() <= arm.get(1).top()) {
-                least = Math.min(least, arm.get(0).at(each.height()));
-                most = Math.max(most, arm.get(1).at(each.height()));
+            if (!arm.isEmpty() && each.height() <= arm.get(1).top()) {
+                Contour outer = arm.get(1);
+                if (each.height() >= outer.bottom()) {
+                    least = Math.min(least, arm.get(0).at(each.height()));
+                }
+                if (each.height() >= outer.bottom() - HANDS * heights.at(1)) {
+                    most = Math.max(most, outer.at(Math.max(each.height(), outer.bottom())));
+                }
             }
             double off = Math.max(least - each.reach(), each.reach() - most);
             if (off > widest.millimetres()) {

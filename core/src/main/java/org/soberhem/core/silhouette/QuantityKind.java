@@ -46,7 +46,7 @@ public record QuantityKind(
     public enum From {
         MEASURES("the wearer's readings"),
         DRAFT("a draft that says it"),
-        FIGURE("the figure, once garment and readings are there"),
+        FIGURE("the figure drawn from garment and readings"),
         FITTING("a reading at a fitting"),
         PICTURE("a picture laid over the outline"),
         EYE("an answer at a fitting");

@@ -95,6 +95,10 @@ final class FigurePane extends Pane {
     private static final double HEAD = 30;
     private static final double FOOT = 22;
     private static final double LABELS = 116;
+
+    /** Room for the period's own levels. */
+    private static final double NOTES = 80;
+
     private static final double GAP = 26;
     private static final double LINE = 15;
     private static final List<String> PERIOD_LEVELS = List.of("waist", "hem");
@@ -171,16 +175,13 @@ final class FigurePane extends Pane {
         double height = Math.max(body.height(), beside.map(FigurePane::tall).orElse(0.0));
         double total = boxes.stream().mapToDouble(Box::width).sum();
         double floor = (getHeight() + HEAD - FOOT + height * scale) / 2;
-        double spare = getWidth() - labels - total * scale;
+        double spare = getWidth() - labels - (labelled ? NOTES : 0) - total * scale;
         double gap = spare / (stands.size() + 1);
         double left = labels + gap;
         double right = getWidth() - 8;
+        View upright = new View(scale, 0, floor);
         if (labelled) {
-            View upright = new View(scale, 0, floor);
             levels(dressed, body, upright, right);
-            what.outline()
-                    .filter(period -> outline != Outline.NONE)
-                    .ifPresent(period -> period(period, upright, right));
         }
         for (int i = 0; i < stands.size(); i++) {
             Box box = boxes.get(i);
@@ -194,6 +195,9 @@ final class FigurePane extends Pane {
             getChildren().add(words);
             left += box.width() * scale + gap;
         }
+        what.outline()
+                .filter(period -> labelled && outline != Outline.NONE)
+                .ifPresent(period -> period(period, upright, right));
         getChildren().add(Ink.line(new Point(labels, floor), new Point(right, floor), "construction"));
         getChildren().add(Ink.text(what.title(), labels + (right - labels) / 2, floor + 13, "plate-note"));
         applyCss();
@@ -213,7 +217,7 @@ final class FigurePane extends Pane {
                 .sum();
         return Math.min(
                 (getHeight() - HEAD - FOOT) / (body.height() * 1.02),
-                (getWidth() - (labelled ? LABELS : 0) - GAP * (stands.size() + 1)) / total);
+                (getWidth() - (labelled ? LABELS + NOTES : 0) - GAP * (stands.size() + 1)) / total);
     }
 
     private double tall() {

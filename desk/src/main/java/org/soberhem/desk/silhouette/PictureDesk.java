@@ -30,6 +30,9 @@ final class PictureDesk {
     /** A photograph of a telephone has less. */
     static final long MOST_BYTES = 40_000_000;
 
+    /** Below this share of the height a shadow on the floor cannot be told from the feet. */
+    private static final double SHADOW = 0.03;
+
     private static final String DEPARTURE = "outline-departure";
 
     private final Studio studio;
@@ -76,6 +79,9 @@ final class PictureDesk {
         List<Point> left = new ArrayList<>();
         List<PeriodOutline.Seen> seen = new ArrayList<>();
         for (PictureOutline.Row row : PictureOutline.read(picture)) {
+            if (row.height() < SHADOW) {
+                continue;
+            }
             right.add(new Point(row.right() * height, -row.height() * height));
             left.add(new Point(-row.left() * height, -row.height() * height));
             seen.add(new PeriodOutline.Seen(row.height() * height, row.right() * height));

@@ -2,7 +2,6 @@ package org.soberhem.desk.silhouette;
 
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import javafx.beans.property.SimpleStringProperty;
@@ -13,7 +12,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -26,6 +24,7 @@ import org.soberhem.core.silhouette.Verdict;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.desk.widget.Tabs;
 
 /** The figure in the costume beside its period's outline, and how it stands by the period's rules. */
 public final class SilhouetteView extends BorderPane {
@@ -54,7 +53,7 @@ public final class SilhouetteView extends BorderPane {
     private final RulesPanel rules;
     private final ComparePanel compare;
     private final OutlinesPanel outlines;
-    private final ToggleGroup tabs = new ToggleGroup();
+    private final Tabs<Tab> tabs = new Tabs<>("silhouette", Tab.values(), each -> each.words, this::show);
     private final ChoiceBox<Silhouette.Header> outline = new ChoiceBox<>();
     private final ChoiceBox<String> school = new ChoiceBox<>();
     private final BorderPane content = new BorderPane();
@@ -110,15 +109,6 @@ public final class SilhouetteView extends BorderPane {
     }
 
     private HBox tabBar(Button sheet) {
-        HBox bar = new HBox(0);
-        for (Tab each : Tab.values()) {
-            ToggleButton button = new ToggleButton(each.words);
-            button.setToggleGroup(tabs);
-            button.setId("silhouette-" + each.name().toLowerCase(Locale.ROOT));
-            button.setUserData(each);
-            button.setOnAction(event -> show(each));
-            bar.getChildren().add(button);
-        }
         outline.setId("outline-chosen");
         outline.setConverter(Parts.words(
                 header -> header == null ? "no outline" : header.from() + "–" + header.to() + " " + header.title()));
@@ -134,7 +124,7 @@ public final class SilhouetteView extends BorderPane {
                 desk.chooseSchool(now);
             }
         });
-        HBox head = new HBox(8, bar, Parts.gap(), outline, school, sheet);
+        HBox head = new HBox(8, tabs, Parts.gap(), outline, school, sheet);
         head.setAlignment(Pos.CENTER_LEFT);
         head.setPadding(new Insets(8, 16, 8, 16));
         head.getStyleClass().add("band");
@@ -191,9 +181,12 @@ public final class SilhouetteView extends BorderPane {
                 PictureDesk.MOST_BYTES,
                 content -> pictures.measure(content, at, silhouette),
                 (picture, name) -> {
-                    measured = Optional.of(picture);
-                    tell();
-                    figure();
+                    // The maker may have gone to another costume meanwhile.
+                    if (costume.equals(at.costume().id())) {
+                        measured = Optional.of(picture);
+                        tell();
+                        figure();
+                    }
                 },
                 this::say);
     }
@@ -231,7 +224,7 @@ public final class SilhouetteView extends BorderPane {
 
     private void show(Tab wanted) {
         tab = wanted;
-        tabs.getToggles().forEach(toggle -> toggle.setSelected(toggle.getUserData() == wanted));
+        tabs.mark(wanted);
         content.setCenter(pages.get(wanted));
         content.setRight(wanted == Tab.FIGURE || wanted == Tab.ROUNDS ? verdicts : null);
         refresh();

@@ -2,7 +2,6 @@ package org.soberhem.desk.tape;
 
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -13,8 +12,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -30,6 +27,7 @@ import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.ObstacleList;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.desk.widget.Tabs;
 
 /** The tape: the wearer's figure and readings, the guided session, the layers, the values taken, the history and the sizes. */
 public final class TapeView extends BorderPane {
@@ -64,7 +62,7 @@ public final class TapeView extends BorderPane {
     private final Label doubtsHead = Parts.label("", "caps");
     private final ObstacleList obstacles;
     private final Button guided;
-    private final ToggleGroup tabs = new ToggleGroup();
+    private final Tabs<Tab> tabs = new Tabs<>("tape", Tab.values(), each -> each.words, this::show);
     private final BorderPane content = new BorderPane();
     private final Map<Tab, Node> pages = new EnumMap<>(Tab.class);
     private final ReadingsPanel readings;
@@ -139,16 +137,7 @@ public final class TapeView extends BorderPane {
     }
 
     private HBox tabBar() {
-        HBox bar = new HBox(0);
-        for (Tab each : Tab.values()) {
-            ToggleButton button = new ToggleButton(each.words);
-            button.setToggleGroup(tabs);
-            button.setId("tape-" + each.name().toLowerCase(Locale.ROOT));
-            button.setUserData(each);
-            button.setOnAction(event -> show(each));
-            bar.getChildren().add(button);
-        }
-        HBox head = new HBox(10, bar, Parts.gap(), guided);
+        HBox head = new HBox(10, tabs, Parts.gap(), guided);
         head.setAlignment(Pos.CENTER_LEFT);
         head.setPadding(new Insets(8, 16, 8, 16));
         head.getStyleClass().add("band");
@@ -157,7 +146,7 @@ public final class TapeView extends BorderPane {
 
     private void show(Tab chosen) {
         tab = chosen;
-        tabs.getToggles().forEach(toggle -> toggle.setSelected(toggle.getUserData() == chosen));
+        tabs.mark(chosen);
         content.setCenter(pages.get(chosen));
         content.setRight(chosen == Tab.READINGS || chosen == Tab.VALUES ? side : null);
         content.setLeft(chosen == Tab.READINGS || chosen == Tab.HISTORY ? figure : null);

@@ -73,12 +73,8 @@ public final class FileDesk {
      * @param text gets its text and its name
      * @param said gets why it cannot be read, in words
      */
-    public void read(Reader text, Consumer<String> said) {
-        read(
-                MOST_BYTES,
-                content -> new String(content, StandardCharsets.UTF_8),
-                (content, name) -> text.accept(content, name),
-                said);
+    public void read(BiConsumer<String, String> text, Consumer<String> said) {
+        read(MOST_BYTES, content -> new String(content, StandardCharsets.UTF_8), text, said);
     }
 
     /**
@@ -105,12 +101,6 @@ public final class FileDesk {
                         ui.execute(() -> said.accept("Not read: " + file + " (" + broken.getMessage() + ")"));
                     }
                 }));
-    }
-
-    /** Gets what was read. */
-    @FunctionalInterface
-    public interface Reader {
-        void accept(String text, String name);
     }
 
     /** Returns words as a file name, without its ending. */

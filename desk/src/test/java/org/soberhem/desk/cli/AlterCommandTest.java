@@ -3,31 +3,18 @@ package org.soberhem.desk.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** {@code alterations}, {@code --alter}, paper options and {@code trace}. */
-class AlterCommandTest {
-
-    @TempDir
-    Path folder;
-
-    private final StringWriter out = new StringWriter();
-    private final StringWriter err = new StringWriter();
-
-    private int run(String... args) {
-        return SoberHem.execute(args, new PrintWriter(out), new PrintWriter(err), file -> {});
-    }
+class AlterCommandTest extends CommandTest {
 
     private int draft(String ending, String... more) throws IOException {
         Path measures = Files.write(
@@ -122,15 +109,15 @@ class AlterCommandTest {
                         "--lines",
                         "cut"))
                 .isZero();
-        assertThat(draft("pdf", "--paper", "roll 2 in")).isEqualTo(SoberHem.WRONG_INPUT);
-        assertThat(draft("pdf", "--paper", "foolscap")).isEqualTo(SoberHem.WRONG_INPUT);
-        assertThat(draft("pdf", "--square", "5 cm")).isEqualTo(SoberHem.WRONG_INPUT);
-        assertThat(draft("pdf", "--pieces", "trousers")).isEqualTo(SoberHem.WRONG_INPUT);
-        assertThat(err.toString())
-                .contains("200 mm to 2000 mm")
-                .contains("a4, letter, legal, a3 or roll WIDTH")
-                .contains("without fitting to the page")
-                .contains("there is no piece \"trousers\"");
+        refused("200 mm to 2000 mm", "--paper", "roll 2 in");
+        refused("a4, letter, legal, a3 or roll WIDTH", "--paper", "foolscap");
+        refused("without fitting to the page", "--square", "5 cm");
+        refused("there is no piece \"trousers\"", "--pieces", "trousers");
+    }
+
+    private void refused(String said, String... options) throws IOException {
+        assertThat(draft("pdf", options)).isEqualTo(SoberHem.WRONG_INPUT);
+        assertThat(err.toString()).contains(said);
     }
 
     @Test

@@ -3,8 +3,6 @@ package org.soberhem.desk.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -12,18 +10,11 @@ import java.util.List;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** {@code silhouettes}, {@code figure} and {@code verdict}. */
-class SilhouetteCommandTest {
+class SilhouetteCommandTest extends CommandTest {
 
-    @TempDir
-    Path folder;
-
-    private final StringWriter out = new StringWriter();
-    private final StringWriter err = new StringWriter();
     private Path measures;
 
     @BeforeEach
@@ -41,21 +32,11 @@ class SilhouetteCommandTest {
                         "height,65 in"));
     }
 
-    private int run(String... args) {
-        out.getBuffer().setLength(0);
-        err.getBuffer().setLength(0);
-        return SoberHem.execute(args, new PrintWriter(out), new PrintWriter(err), file -> {});
-    }
-
     private int skirt(String command, String... more) {
         List<String> args = new ArrayList<>(List.of(
                 command, "skirt-1845", "--measures", measures.toString(), "--over", "woman-1861", "--year", "1860"));
         args.addAll(List.of(more));
         return run(args.toArray(String[]::new));
-    }
-
-    private JsonNode json() {
-        return JsonMapper.builder().build().readTree(out.toString());
     }
 
     @Test

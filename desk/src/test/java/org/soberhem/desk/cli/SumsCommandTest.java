@@ -3,31 +3,18 @@ package org.soberhem.desk.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** {@code skirt} and {@code sums}. */
-class SumsCommandTest {
-
-    @TempDir
-    Path folder;
-
-    private final StringWriter out = new StringWriter();
-    private final StringWriter err = new StringWriter();
-
-    private int run(String... args) {
-        return SoberHem.execute(args, new PrintWriter(out), new PrintWriter(err), file -> {});
-    }
+class SumsCommandTest extends CommandTest {
 
     /** The worked skirt of common practice, with more options. */
     private int skirt(String panel, String... more) {

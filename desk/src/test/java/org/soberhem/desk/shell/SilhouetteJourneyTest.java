@@ -20,13 +20,12 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
-import javafx.scene.input.MouseButton;
-import javafx.scene.input.MouseEvent;
 import javafx.scene.shape.Polygon;
 import javafx.scene.text.Text;
 import org.junit.jupiter.api.Test;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.silhouette.Verdict;
+import org.soberhem.desk.widget.Tappable;
 import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
 
@@ -71,7 +70,8 @@ class SilhouetteJourneyTest extends DemoJourney {
                 .contains("waist ")
                 .contains("hem 1½ in")
                 .contains("crown ");
-        robot.interact(() -> robot.lookup("#level-waist").query().fireEvent(click()));
+        robot.interact(
+                () -> robot.lookup("#level-waist").queryAs(Tappable.class).fire());
         assertThat(studio.doneProperty().get()).startsWith("waist: height ").contains("girth from Waist");
         assertThat(words(robot, ".piece-name")).contains("front").contains("right side");
         fire(robot, "from-behind");
@@ -167,33 +167,12 @@ class SilhouetteJourneyTest extends DemoJourney {
         open(robot, "quay-1861");
         fire(robot, "silhouette-rounds");
         DemoWindow.appear(robot, "#rule-c60-hem-girth");
-        robot.interact(() -> robot.lookup("#rule-c60-hem-girth").query().fireEvent(click()));
+        robot.interact(() ->
+                robot.lookup("#rule-c60-hem-girth").queryAs(Tappable.class).fire());
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(words(robot, "#verdicts .label"))
                 .contains("Where it comes from")
                 .contains("Skirt, length(front.hem) + length(back.hem)");
-    }
-
-    private static MouseEvent click() {
-        return new MouseEvent(
-                MouseEvent.MOUSE_CLICKED,
-                0,
-                0,
-                0,
-                0,
-                MouseButton.PRIMARY,
-                1,
-                false,
-                false,
-                false,
-                false,
-                true,
-                false,
-                false,
-                false,
-                false,
-                true,
-                null);
     }
 
     @Test

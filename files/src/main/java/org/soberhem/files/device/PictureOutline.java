@@ -54,7 +54,9 @@ public final class PictureOutline {
                     right = x;
                 }
             }
-            if (left >= 0 && right - left > 2) {
+            // What goes from edge to edge is a floor or a shelf, nobody.
+            boolean through = left <= EDGE + 1 || right >= wide - EDGE - 2;
+            if (left >= 0 && right - left > 2 && !through) {
                 found[y] = new int[] {left, right};
                 top = top < 0 ? y : top;
                 bottom = y;

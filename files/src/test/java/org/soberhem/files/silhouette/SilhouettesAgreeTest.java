@@ -256,10 +256,30 @@ class SilhouettesAgreeTest {
         assertThat(outline.departure(List.of(new PeriodOutline.Seen(height, least - 12)), 400)
                         .millimetres())
                 .isCloseTo(12, within(1e-9));
+        double hip = outline.half(900).most();
+        assertThat(outline.departure(List.of(new PeriodOutline.Seen(900, hip + 10)), 400)
+                        .millimetres())
+                .as("a sleeve beside the skirt")
+                .isZero();
         // Below the knee nothing is compared.
         assertThat(outline.departure(List.of(new PeriodOutline.Seen(300, 2000)), 400)
                         .millimetres())
                 .isZero();
+    }
+
+    @Test
+    void departure_ofAHandBesideANarrowSkirt_isNone_furtherOutItCounts() {
+        PeriodOutline outline = new Dressing(LIBRARY.figurePlan(), LIBRARY.wardrobe())
+                .outline(
+                        ALL.find("w-1904-s-line").orElseThrow(),
+                        new Dressing.Subject(Build.ADULT, Optional.empty(), "none", Map.of("height", 1620.0)));
+        double beside = outline.half(720).most() + 20;
+        assertThat(outline.departure(List.of(new PeriodOutline.Seen(720, beside)), 400)
+                        .millimetres())
+                .isZero();
+        assertThat(outline.departure(List.of(new PeriodOutline.Seen(720, beside + 300)), 400)
+                        .millimetres())
+                .isBetween(150.0, 320.0);
     }
 
     /** Sheets drawn at their middle size have what their own years ask of a pattern; the two that do not say why. */

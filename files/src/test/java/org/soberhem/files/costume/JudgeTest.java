@@ -1,0 +1,251 @@
+package org.soberhem.files.costume;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.soberhem.core.body.Age;
+import org.soberhem.core.body.Build;
+import org.soberhem.core.body.MeasurementSet;
+import org.soberhem.core.body.Posture;
+import org.soberhem.core.body.Reading;
+import org.soberhem.core.body.Wearer;
+import org.soberhem.core.costume.Costume;
+import org.soberhem.core.costume.Judge;
+import org.soberhem.core.costume.Judgement;
+import org.soberhem.core.costume.Look;
+import org.soberhem.core.costume.Work;
+import org.soberhem.core.draft.CompiledSheet;
+import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.figure.BodyFigure;
+import org.soberhem.core.fitting.Fitting;
+import org.soberhem.core.length.Length;
+import org.soberhem.core.length.LengthEntry;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.length.LengthUnit;
+import org.soberhem.core.pattern.Side;
+import org.soberhem.core.silhouette.Facts;
+import org.soberhem.core.silhouette.QuantityKind.From;
+import org.soberhem.core.silhouette.Silhouette;
+import org.soberhem.core.silhouette.Verdict;
+import org.soberhem.files.library.Library;
+
+/** A costume dressed, its facts gathered, and judged. */
+class JudgeTest {
+
+    private static final Library LIBRARY = Library.shipped();
+    private static final Judge JUDGE = new Judge(LIBRARY.silhouettes(), LIBRARY.figurePlan(), LIBRARY.wardrobe());
+    private static final String CAGE = "woman-1861";
+
+    private static Reading reading(String measure, Posture posture, int millimetres) {
+        return new Reading(
+                measure, Side.MIDDLE, posture, List.of(LengthEntry.parse(millimetres + " mm", LengthUnit.INCH)));
+    }
+
+    private static MeasurementSet set(String id, int month, String stack, Reading... readings) {
+        MeasurementSet set = MeasurementSet.of(id, LocalDate.of(2026, month, 1), stack, "", "", List.of());
+        for (Reading each : readings) {
+            set = set.with(each);
+        }
+        return set;
+    }
+
+    private static Work work(String sheet, Map<String, Double> settings) {
+        CompiledSheet compiled = LIBRARY.sheet(sheet).orElseThrow();
+        Inputs inputs = compiled.middle();
+        for (Map.Entry<String, Double> each : settings.entrySet()) {
+            inputs = inputs.withSetting(each.getKey(), each.getValue());
+        }
+        return Work.of(compiled, inputs, List.of());
+    }
+
+    private static Costume costume(int year, String stack, Look look, Fitting... fittings) {
+        return new Costume(
+                "c",
+                "c",
+                "",
+                year,
+                Optional.empty(),
+                "w",
+                "m",
+                stack,
+                List.of(),
+                List.of(fittings),
+                "",
+                Map.of(),
+                look);
+    }
+
+    private static Judge.Case at(Costume costume, Map<String, Work> works, MeasurementSet... sets) {
+        Wearer wearer = Wearer.of("w", "Ada", "", List.of(sets)).built(new Build(Age.ADULT, true));
+        Optional<MeasurementSet> last = sets.length == 0 ? Optional.empty() : Optional.of(sets[sets.length - 1]);
+        return new Judge.Case(new Judgement(costume, works, Map.of()), wearer, last, Map.of());
+    }
+
+    private static Verdict verdict(List<Verdict> verdicts, String rule) {
+        return verdicts.stream()
+                .filter(each -> each.rule().id().equals(rule))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void waistIsReduced_againstTheLatestReadingOverNothingThatShapes() {
+        MeasurementSet older = set("a", 1, "none", reading("waist-crease", Posture.STANDING, 760));
+        MeasurementSet bare = set("b", 3, "none", reading("waist-crease", Posture.STANDING, 740));
+        MeasurementSet laced = set(
+                "c",
+                4,
+                "blouse-1906",
+                reading("waist-crease", Posture.STANDING, 680),
+                reading("waist-crease", Posture.SEATED, 705));
+        Facts facts = JUDGE.facts(at(
+                costume(1906, "blouse-1906", Look.USUAL),
+                Map.of("Corset", work("corset-1900", Map.of())),
+                older,
+                bare,
+                laced));
+        assertThat(facts.value("bare-waist")).isEqualTo(740);
+        assertThat(facts.value("waist-reduction-ratio")).isCloseTo(680.0 / 740, within(1e-9));
+        assertThat(facts.value("seated-waist")).isEqualTo(705);
+    }
+
+    @Test
+    void outerGarment_standsForTheInner_inWhatIsWorn() {
+        Map<String, Work> works = new LinkedHashMap<>();
+        works.put("Petticoat", work("petticoat-1778", Map.of()));
+        works.put("Jacket", work("jacket-1778", Map.of()));
+        Map<String, Double> worn = Judge.worn(works);
+        assertThat(worn).containsKeys("skirt-hem-girth", "trunk-girth-bust");
+        works.put("Skirt", work("skirt-1845", Map.of()));
+        assertThat(Judge.worn(works).get("skirt-hem-girth"))
+                .isEqualTo(works.get("Skirt").quantities().get("skirt-hem-girth"));
+    }
+
+    @Test
+    void tightestOpening_namesItsGarment() {
+        Map<String, Work> works = new LinkedHashMap<>();
+        works.put("Shirt", work("shirt-1780", Map.of()));
+        works.put("Hood", work("hood-1780", Map.of("strip", 160.0)));
+        Judge.Case at = at(costume(1790, "none", Look.USUAL.of("m-1810-boatman")), works);
+        Verdict hood = verdict(JUDGE.verdicts(at), "g19m-hood");
+        assertThat(hood.garment()).isEqualTo("Hood");
+        assertThat(hood.grade()).isEqualTo(Verdict.Grade.NOT_MET);
+        assertThat(hood.quantity().origin().in(LengthFormat.CENTIMETRES)).startsWith("Hood, ");
+    }
+
+    @Test
+    void silhouette_isTheChosenOne_orThatOfTheYearAndTheGarments() {
+        Map<String, Work> jacket = Map.of("Jacket", work("jacket-1778", Map.of()));
+        assertThat(JUDGE.silhouette(at(costume(1778, "none", Look.USUAL), jacket))
+                        .orElseThrow()
+                        .header()
+                        .id())
+                .isEqualTo("w-1778-working-jacket");
+        Map<String, Work> gown = Map.of("Gown", work("gown-bodice-1785", Map.of()));
+        assertThat(JUDGE.silhouette(at(costume(1778, "none", Look.USUAL), gown))
+                        .orElseThrow()
+                        .header()
+                        .id())
+                .isEqualTo("w-1780-close-back-gown");
+        assertThat(JUDGE.silhouette(at(costume(1778, "none", Look.USUAL.of("w-1860-round-cage")), gown)))
+                .map(Silhouette::header)
+                .map(Silhouette.Header::from)
+                .contains(1856);
+        assertThat(JUDGE.silhouette(at(costume(1000, "none", Look.USUAL), gown)))
+                .isEmpty();
+    }
+
+    @Test
+    void noSilhouette_leavesWhatHoldsInEveryPeriod() {
+        List<Verdict> verdicts =
+                JUDGE.verdicts(at(costume(1000, "none", Look.USUAL), Map.of("Skirt", work("skirt-1845", Map.of()))));
+        assertThat(verdicts)
+                .isNotEmpty()
+                .allSatisfy(each -> assertThat(each.rule().id()).startsWith("any-"));
+    }
+
+    @Test
+    void round_knowsOnlyWhatWasKnownThen() {
+        Fitting first = new Fitting(
+                1,
+                LocalDate.EPOCH,
+                new Fitting.Mockup(Map.of("Blouse", 1), ""),
+                "none",
+                true,
+                "",
+                List.of(),
+                Map.of("waist-dip-front", Length.ofMillimetres(10)));
+        Fitting second = new Fitting(
+                2,
+                LocalDate.EPOCH,
+                new Fitting.Mockup(Map.of("Blouse", 1), ""),
+                "none",
+                true,
+                "",
+                List.of(),
+                Map.of("waist-dip-front", Length.ofMillimetres(30)),
+                Map.of("s04-stance", 1.0));
+        Map<String, Work> works = Map.of("Blouse", work("blouse-1906", Map.of()));
+        Judge.Case at = at(costume(1906, "blouse-1906", Look.USUAL, first, second), works);
+        List<Verdict.Grade> grades = new ArrayList<>();
+        for (int round = 0; round <= 2; round++) {
+            grades.add(verdict(JUDGE.verdicts(at, works, round), "waist-dip").grade());
+        }
+        assertThat(grades).containsExactly(Verdict.Grade.UNKNOWN, Verdict.Grade.NEAR, Verdict.Grade.MET);
+        assertThat(verdict(JUDGE.verdicts(at, works, 1), "s04-stance").grade()).isEqualTo(Verdict.Grade.UNKNOWN);
+        assertThat(verdict(JUDGE.verdicts(at), "s04-stance").grade()).isEqualTo(Verdict.Grade.MET);
+    }
+
+    @Test
+    void whatPressesMost_comesFirst_andADepartureNoMore() {
+        Map<String, Work> works = Map.of("Skirt", work("skirt-1845", Map.of()));
+        List<Verdict> verdicts = JUDGE.verdicts(at(costume(1860, CAGE, Look.USUAL), works));
+        assertThat(verdicts.get(0).rule().id()).isEqualTo("c60-hem-girth");
+        assertThat(verdicts).isSortedAccordingTo((one, other) -> Double.compare(other.pressing(), one.pressing()));
+        List<Verdict> departed = JUDGE.verdicts(
+                at(costume(1860, CAGE, Look.USUAL.departing("c60-hem-girth", Optional.of("cloth"))), works));
+        assertThat(verdict(departed, "c60-hem-girth").grade()).isEqualTo(Verdict.Grade.DEPARTED);
+        assertThat(departed.get(0).rule().id()).isNotEqualTo("c60-hem-girth");
+    }
+
+    @Test
+    void layerLess_isWornWithoutIt_andTheStackStaysAsItIs() {
+        Judge.Case at = at(costume(1860, CAGE, Look.USUAL), Map.of("Skirt", work("skirt-1845", Map.of())));
+        Judge less = JUDGE.without(CAGE, "cage-1858");
+        double with = JUDGE.facts(at).value("hem-breadth");
+        assertThat(less.facts(at).value("hem-breadth")).isLessThan(with * 0.8);
+        assertThat(LIBRARY.wardrobe().stack(CAGE).orElseThrow().layers()).contains("cage-1858");
+    }
+
+    @Test
+    void origins_sayWhetherTheLayersAreEstimated() {
+        Judge.Case caged = at(costume(1860, CAGE, Look.USUAL), Map.of("Skirt", work("skirt-1845", Map.of())));
+        assertThat(JUDGE.facts(caged).quantity("hem-breadth").origin().in(LengthFormat.CENTIMETRES))
+                .contains("whose effect is estimated");
+        assertThat(JUDGE.facts(caged).quantity("hem-breadth").from()).contains(From.FIGURE);
+        assertThat(JUDGE.facts(caged).quantity("skirt-hem-girth").origin().in(LengthFormat.CENTIMETRES))
+                .isEqualTo("Skirt, length(front.hem) + length(back.hem)");
+    }
+
+    @Test
+    void level_saysWhichReadingsPutItThere() {
+        MeasurementSet set = set(
+                "m",
+                4,
+                "none",
+                reading("waist-crease", Posture.STANDING, 700),
+                reading("nape-to-floor", Posture.STANDING, 1400),
+                reading("nape-to-waist", Posture.STANDING, 390));
+        BodyFigure body = JUDGE.asMeasured(at(costume(1860, "none", Look.USUAL), Map.of(), set));
+        assertThat(body.origin("waist").girth()).contains("waist-crease");
+        assertThat(body.origin("waist").height()).contains("nape-to-waist");
+        assertThat(body.origin("hip")).isEqualTo(new BodyFigure.Origin(Optional.empty(), Optional.empty()));
+    }
+}
