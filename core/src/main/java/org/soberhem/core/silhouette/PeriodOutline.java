@@ -26,7 +26,7 @@ public final class PeriodOutline {
     private static final double SHOULDER = 0.81;
 
     /** So far below the outline of the sleeves hands may hang, as far out as its end, as a share of the height. */
-    private static final double HANDS = 0.14;
+    private static final double HANDS = 0.18;
 
     /** Above it there is no dress to compare. */
     private static final double NECK = 0.88;

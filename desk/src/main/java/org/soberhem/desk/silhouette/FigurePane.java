@@ -181,7 +181,7 @@ final class FigurePane extends Pane {
         double right = getWidth() - 8;
         View upright = new View(scale, 0, floor);
         if (labelled) {
-            levels(dressed, body, upright, right);
+            levels(dressed, body, upright, right - NOTES);
         }
         for (int i = 0; i < stands.size(); i++) {
             Box box = boxes.get(i);
