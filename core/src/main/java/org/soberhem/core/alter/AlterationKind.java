@@ -1,5 +1,6 @@
 package org.soberhem.core.alter;
 
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -102,6 +103,17 @@ public record AlterationKind(
             offers = List.copyOf(offers);
         }
 
+        /** Says whether a number is within the limits. */
+        public boolean admits(double number) {
+            return number >= least - 1e-6 && number <= most + 1e-6;
+        }
+
+        Ask preferring(List<String> words) {
+            List<String> all = new ArrayList<>(words);
+            all.addAll(prefers);
+            return new Ask(name, as, this.words, usual, least, most, all, offers);
+        }
+
         /**
          * Returns the usual one of some places: the first whose name has the likeliest of the words; any, if there are no words.
          *
@@ -151,8 +163,7 @@ public record AlterationKind(
             if (answer == null) {
                 throw new IllegalArgumentException("\"" + ask.words() + "\" must be answered");
             }
-            if (answer instanceof Number number
-                    && !(number.doubleValue() >= ask.least() - 1e-6 && number.doubleValue() <= ask.most() + 1e-6)) {
+            if (answer instanceof Number number && !ask.admits(number.doubleValue())) {
                 throw new IllegalArgumentException("\"" + ask.words() + "\" is beyond what can be altered at once");
             }
             values.put(ask.name(), answer);
@@ -189,6 +200,22 @@ public record AlterationKind(
             piece = piece.isPresent() ? piece : chosen.map(AlterationKind::pieceOf);
         }
         return Optional.of(answers);
+    }
+
+    /** Returns the kind with other words for its usual places before those that it has. */
+    public AlterationKind preferring(List<String> words) {
+        List<Ask> asking = asks.stream()
+                .map(ask -> ask.as().isPlace() ? ask.preferring(words) : ask)
+                .toList();
+        return new AlterationKind(id, name, also, group, does, needs, asking, fixed, tells, caution);
+    }
+
+    /** Makes the alteration if every answer is within its limits. */
+    public Optional<Alteration> possible(Map<String, Object> answers, Sides sides) {
+        boolean within = asks.stream()
+                .allMatch(
+                        ask -> !(answers.get(ask.name()) instanceof Number number) || ask.admits(number.doubleValue()));
+        return within ? Optional.of(make(answers, sides)) : Optional.empty();
     }
 
     /** Returns the piece that a place belongs to. */

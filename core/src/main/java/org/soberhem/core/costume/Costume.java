@@ -24,6 +24,7 @@ import org.soberhem.core.fitting.Fitting;
  * @param note what the maker wants to remember
  * @param choices which readings the drafts take where the maker overruled them, by the catalogue id they ask for
  * @param look which outline it is to have
+ * @param papers what is kept with it beside garments and fittings
  */
 public record Costume(
         String id,
@@ -38,10 +39,12 @@ public record Costume(
         List<Fitting> fittings,
         String note,
         Map<String, Choice> choices,
-        Look look) {
+        Look look,
+        Papers papers) {
 
-    // Costumes of older workspaces lack the choices and the look.
+    // Costumes of older workspaces lack the choices, the look and the papers.
     public Costume {
+        papers = papers == null ? Papers.NONE : papers;
         choices = choices == null ? Map.of() : Map.copyOf(choices);
         look = look == null ? Look.USUAL : look;
         garments = List.copyOf(garments);
@@ -62,7 +65,21 @@ public record Costume(
             List<Fitting> fittings,
             String note,
             Map<String, Choice> choices) {
-        this(id, title, place, year, event, wearer, set, stack, garments, fittings, note, choices, Look.USUAL);
+        this(
+                id,
+                title,
+                place,
+                year,
+                event,
+                wearer,
+                set,
+                stack,
+                garments,
+                fittings,
+                note,
+                choices,
+                Look.USUAL,
+                Papers.NONE);
     }
 
     public Optional<Garment> garment(String name) {
@@ -73,42 +90,55 @@ public record Costume(
         return fittings.isEmpty() ? Optional.empty() : Optional.of(fittings.get(fittings.size() - 1));
     }
 
+    private Costume of(String fromSet, String overStack, List<Garment> worn, List<Fitting> rounds) {
+        return new Costume(
+                id, title, place, year, event, wearer, fromSet, overStack, worn, rounds, note, choices, look, papers);
+    }
+
+    private Costume of(Map<String, Choice> taken, Look wanted, Papers kept) {
+        return new Costume(
+                id, title, place, year, event, wearer, set, stack, garments, fittings, note, taken, wanted, kept);
+    }
+
     /** Returns the costume drawn from another measurement set. */
     public Costume drawnFrom(String otherSet) {
-        return new Costume(
-                id, title, place, year, event, wearer, otherSet, stack, garments, fittings, note, choices, look);
+        return of(otherSet, stack, garments, fittings);
     }
 
     /** Returns the costume worn over another layer stack. */
     public Costume wornOver(String otherStack) {
-        return new Costume(
-                id, title, place, year, event, wearer, set, otherStack, garments, fittings, note, choices, look);
+        return of(set, otherStack, garments, fittings);
     }
 
     /** Returns the costume with another look. */
     public Costume looking(Look other) {
-        return new Costume(id, title, place, year, event, wearer, set, stack, garments, fittings, note, choices, other);
+        return of(choices, other, papers);
+    }
+
+    /** Returns the costume with other papers. */
+    public Costume keeping(Papers other) {
+        return of(choices, look, other);
     }
 
     /** Returns the costume with its drafts taking another reading for a measure, or, without one, the usual again. */
     public Costume taking(String asked, Optional<Choice> choice) {
         Map<String, Choice> all = new HashMap<>(choices);
         choice.ifPresentOrElse(taken -> all.put(asked, taken), () -> all.remove(asked));
-        return new Costume(id, title, place, year, event, wearer, set, stack, garments, fittings, note, all, look);
+        return of(all, look, papers);
     }
 
     /** Returns the costume with a garment put in the place of the one with the same name. */
     public Costume with(Garment changed) {
         List<Garment> all = new ArrayList<>(garments);
         all.replaceAll(garment -> garment.name().equals(changed.name()) ? changed : garment);
-        return new Costume(id, title, place, year, event, wearer, set, stack, all, fittings, note, choices, look);
+        return of(set, stack, all, fittings);
     }
 
     /** Returns the costume with another garment, worn over those it has. */
     public Costume adding(Garment another) {
         List<Garment> all = new ArrayList<>(garments);
         all.add(another);
-        return new Costume(id, title, place, year, event, wearer, set, stack, all, fittings, note, choices, look);
+        return of(set, stack, all, fittings);
     }
 
     /** Returns the costume with a fitting put in the place of the one with the same number, or added. */
@@ -118,6 +148,6 @@ public record Costume(
         if (!all.contains(changed)) {
             all.add(changed);
         }
-        return new Costume(id, title, place, year, event, wearer, set, stack, garments, all, note, choices, look);
+        return of(set, stack, garments, all);
     }
 }

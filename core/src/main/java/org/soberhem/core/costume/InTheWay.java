@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.Sides;
@@ -19,10 +20,12 @@ import org.soberhem.core.draft.DraftException;
 import org.soberhem.core.draft.Sums;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Remark;
+import org.soberhem.core.fitting.Symptoms;
 import org.soberhem.core.garment.Finding;
 import org.soberhem.core.garment.Given;
 import org.soberhem.core.garment.Sum;
 import org.soberhem.core.garment.Usage;
+import org.soberhem.core.layers.Layer;
 import org.soberhem.core.layers.Wardrobe;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.EdgeRef;
@@ -43,18 +46,26 @@ public final class InTheWay {
     private final List<Usage> usages;
     private final Doubts doubts;
     private final Tape tape;
+    private final Supplier<Symptoms> symptoms;
 
     /**
      * @param catalogue every measure
      * @param wardrobe layers and their stacks
      * @param usages what was usual when, for the sums of garments
      * @param doubts finds what is odd about a set
+     * @param symptoms words of what is seen at fittings, read when there are remarks
      */
-    public InTheWay(MeasureCatalogue catalogue, Wardrobe wardrobe, List<Usage> usages, Doubts doubts) {
+    public InTheWay(
+            MeasureCatalogue catalogue,
+            Wardrobe wardrobe,
+            List<Usage> usages,
+            Doubts doubts,
+            Supplier<Symptoms> symptoms) {
         this.catalogue = catalogue;
         this.wardrobe = wardrobe;
         this.usages = List.copyOf(usages);
         this.doubts = doubts;
+        this.symptoms = symptoms;
         this.tape = new Tape(catalogue, wardrobe);
     }
 
@@ -78,6 +89,7 @@ public final class InTheWay {
         }
         draft(judgement, found);
         fitting(judgement, found);
+        measuredAnew(judgement, found);
         silhouette(verdicts, found);
         return found;
     }
@@ -221,17 +233,64 @@ public final class InTheWay {
                             wardrobe.title(latest.stack()),
                             wardrobe.title(costume.stack()))));
         }
+        provisional(latest, found);
         for (Fitting fitting : costume.fittings()) {
             for (Remark remark : fitting.remarks()) {
-                if (remark.state() == Remark.State.OPEN) {
+                if (remark.isOpen()) {
                     found.add(new Obstacle(Stage.FITTING, remark.garment(), remark.id(), open(fitting, remark)));
                 }
             }
         }
     }
 
-    private static Sentence open(Fitting fitting, Remark remark) {
-        String what = remark.seen()
+    /** What was fitted on readings that were taken anew since is marked. */
+    private static void measuredAnew(Judgement judgement, List<Obstacle> found) {
+        judgement
+                .costume()
+                .latestFitting()
+                .ifPresent(latest -> latest.mockup().versions().forEach((name, cut) -> {
+                    Optional<Version> tried = judgement.costume().garment(name).flatMap(each -> each.version(cut));
+                    Work work = judgement.works().get(name);
+                    if (tried.isPresent() && work != null) {
+                        Set<String> changed = Dependence.changed(tried.get(), work.inputs());
+                        if (!changed.isEmpty()) {
+                            found.add(new Obstacle(
+                                    Stage.FITTING,
+                                    name,
+                                    "",
+                                    Sentence.of(
+                                            "Version {} of the {} was cut before {} was measured anew: fitting {} is provisional",
+                                            cut,
+                                            name,
+                                            String.join(", ", changed),
+                                            latest.number())));
+                        }
+                    }
+                }));
+    }
+
+    /** What was fitted without a layer is marked. */
+    private void provisional(Fitting latest, List<Obstacle> found) {
+        if (!latest.conditions().off().isEmpty()) {
+            found.add(new Obstacle(
+                    Stage.FITTING,
+                    "",
+                    "",
+                    Sentence.of(
+                            "Fitting {} was without {}: its remarks are provisional",
+                            latest.number(),
+                            String.join(
+                                    ", ",
+                                    latest.conditions().off().stream()
+                                            .map(id -> wardrobe.layer(id)
+                                                    .map(Layer::name)
+                                                    .orElse(id))
+                                            .toList()))));
+        }
+    }
+
+    private Sentence open(Fitting fitting, Remark remark) {
+        String what = symptoms.get().words(remark.seen())
                 + (remark.sides() == Sides.BOTH ? "" : " (" + remark.sides().words() + ")");
         if (remark.decision().isEmpty()) {
             return Sentence.of("Fitting {}: {}. Nothing is decided", fitting.number(), what);

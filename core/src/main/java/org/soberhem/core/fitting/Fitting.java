@@ -15,58 +15,59 @@ import org.soberhem.core.length.Length;
  * @param number from 1
  * @param date when
  * @param mockup what was tried on
- * @param stack id of the layer stack actually worn
- * @param confirmed whether the conditions were confirmed; until then remarks are provisional
- * @param helper who helped; empty if the wearer was alone
+ * @param conditions how it was tried on
  * @param remarks in the order in which they were made
  * @param readings what was measured at the fitting, by quantity
  * @param answers what was seen by eye, by rule: 1 as asked, 0.5 partly, 0 not
+ * @param trials movements tried, at once and after wear
+ * @param pictures taken at the fitting
  */
 public record Fitting(
         int number,
         LocalDate date,
         Mockup mockup,
-        String stack,
-        boolean confirmed,
-        String helper,
+        Conditions conditions,
         List<Remark> remarks,
         Map<String, Length> readings,
-        Map<String, Double> answers) {
+        Map<String, Double> answers,
+        List<Trial> trials,
+        List<Picture> pictures) {
 
-    /** A fitting at which nothing was asked by eye. */
-    public Fitting(
-            int number,
-            LocalDate date,
-            Mockup mockup,
-            String stack,
-            boolean confirmed,
-            String helper,
-            List<Remark> remarks,
-            Map<String, Length> readings) {
-        this(number, date, mockup, stack, confirmed, helper, remarks, readings, Map.of());
-    }
-
-    /**
-     * A trial garment.
-     *
-     * @param versions version of each garment, by garment name
-     * @param cloth what it was made of
-     */
-    public record Mockup(Map<String, Integer> versions, String cloth) {
-        public Mockup {
-            versions = Collections.unmodifiableMap(new TreeMap<>(versions));
-        }
-    }
-
-    // Fittings of older workspaces lack the answers.
+    // Fittings of older workspaces lack answers, trials and pictures.
     public Fitting {
         answers = answers == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(answers));
         remarks = List.copyOf(remarks);
         readings = Collections.unmodifiableMap(new TreeMap<>(readings));
+        trials = trials == null ? List.of() : List.copyOf(trials);
+        pictures = pictures == null ? List.of() : List.copyOf(pictures);
+    }
+
+    /** A fitting that begins. */
+    public static Fitting begun(int number, LocalDate date, Mockup mockup, Conditions conditions) {
+        return new Fitting(number, date, mockup, conditions, List.of(), Map.of(), Map.of(), List.of(), List.of());
+    }
+
+    /** Returns the id of the layer stack that was worn. */
+    public String stack() {
+        return conditions.stack();
+    }
+
+    /** Says whether the layers were confirmed. */
+    public boolean confirmed() {
+        return conditions.confirmed();
+    }
+
+    /** Returns who helped; empty if the wearer was alone. */
+    public String helper() {
+        return conditions.helper();
     }
 
     public Optional<Remark> remark(String id) {
         return remarks.stream().filter(remark -> remark.id().equals(id)).findFirst();
+    }
+
+    private Fitting of(Mockup worn, Conditions how, List<Remark> said) {
+        return new Fitting(number, date, worn, how, said, readings, answers, trials, pictures);
     }
 
     /** Returns the fitting with a remark put in the place of the one with the same id, or added. */
@@ -76,29 +77,59 @@ public record Fitting(
         if (!changed.contains(remark)) {
             changed.add(remark);
         }
-        return new Fitting(number, date, mockup, stack, confirmed, helper, changed, readings, answers);
+        return of(mockup, conditions, changed);
     }
 
-    public Fitting without(String remark) {
-        List<Remark> kept =
-                remarks.stream().filter(each -> !each.id().equals(remark)).toList();
-        return new Fitting(number, date, mockup, stack, confirmed, helper, kept, readings, answers);
+    public Fitting under(Conditions changed) {
+        return of(mockup, changed, remarks);
+    }
+
+    public Fitting of(Mockup changed) {
+        return of(changed, conditions, remarks);
     }
 
     public Fitting withReading(String quantity, Length value) {
         Map<String, Length> changed = new TreeMap<>(readings);
         changed.put(quantity, value);
-        return new Fitting(number, date, mockup, stack, confirmed, helper, remarks, changed, answers);
-    }
-
-    public Fitting confirmedOver(String worn) {
-        return new Fitting(number, date, mockup, worn, true, helper, remarks, readings, answers);
+        return new Fitting(number, date, mockup, conditions, remarks, changed, answers, trials, pictures);
     }
 
     /** Returns the fitting with a rule's question answered: 1 as asked, 0.5 partly, 0 not; or not answered. */
     public Fitting answering(String rule, Optional<Double> answer) {
         Map<String, Double> changed = new TreeMap<>(answers);
         answer.ifPresentOrElse(value -> changed.put(rule, value), () -> changed.remove(rule));
-        return new Fitting(number, date, mockup, stack, confirmed, helper, remarks, readings, changed);
+        return new Fitting(number, date, mockup, conditions, remarks, readings, changed, trials, pictures);
+    }
+
+    /** Returns the fitting with a trial put in the place of the one of the same movement and time, or added. */
+    public Fitting with(Trial trial) {
+        List<Trial> changed = new ArrayList<>(trials);
+        changed.removeIf(trial::isSame);
+        changed.add(trial);
+        return new Fitting(number, date, mockup, conditions, remarks, readings, answers, changed, pictures);
+    }
+
+    /** Returns the fitting with a picture put in the place of the one with the same content, or added. */
+    public Fitting with(Picture picture) {
+        List<Picture> changed = new ArrayList<>(pictures);
+        changed.replaceAll(each -> each.hash().equals(picture.hash()) ? picture : each);
+        if (!changed.contains(picture)) {
+            changed.add(picture);
+        }
+        return new Fitting(number, date, mockup, conditions, remarks, readings, answers, trials, changed);
+    }
+
+    public Fitting without(Picture picture) {
+        List<Picture> kept = pictures.stream()
+                .filter(each -> !each.hash().equals(picture.hash()))
+                .toList();
+        return new Fitting(number, date, mockup, conditions, remarks, readings, answers, trials, kept);
+    }
+
+    /** Returns how a movement went after a time, if it was tried. */
+    public Optional<Trial> trial(String movement, int minutes) {
+        return trials.stream()
+                .filter(each -> each.movement().equals(movement) && each.minutes() == minutes)
+                .findFirst();
     }
 }

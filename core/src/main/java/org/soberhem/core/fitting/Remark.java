@@ -1,7 +1,11 @@
 package org.soberhem.core.fitting;
 
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import org.soberhem.core.alter.Alteration;
+import java.util.TreeMap;
 import org.soberhem.core.alter.Sides;
 import org.soberhem.core.length.Length;
 
@@ -10,13 +14,16 @@ import org.soberhem.core.length.Length;
  *
  * @param id unique in its costume
  * @param garment name of the garment
- * @param zone id of the zone of the body, or {@code piece.edge} of the flat pattern
- * @param sides on which side of the wearer
+ * @param zone id of the zone of the body
+ * @param sides on which side of the garment as it is worn right side out
  * @param seen what is seen: id of a symptom, or own words
  * @param amount cloth taken at the seam or length wanted, as pinned; empty if none was pinned
- * @param cause why, in words; empty while it is unsolved
+ * @param cause why: id of a cause of the symptom, or own words; empty while it is unsolved
  * @param decision what was decided, if anything
  * @param state whether it is settled
+ * @param followed what later rounds said of it, by round
+ * @param movement in which movement it is seen; empty at rest
+ * @param tested outcome of the tests that tell causes apart, by cause: whether it was that cause
  */
 public record Remark(
         String id,
@@ -27,41 +34,114 @@ public record Remark(
         Optional<Length> amount,
         String cause,
         Optional<Decision> decision,
-        State state) {
+        State state,
+        Map<Integer, State> followed,
+        String movement,
+        Map<String, Boolean> tested) {
 
-    /** A remark is open until a later fitting says that it is cured. */
+    /** What has become of a remark. */
     public enum State {
-        OPEN,
-        CURED,
-        LEFT
+        OPEN("still there"),
+        WORSE("worse"),
+        CURED("cured"),
+        MOVED("moved elsewhere"),
+        LEFT("accepted");
+
+        private final String words;
+
+        State(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
     }
 
-    /**
-     * What was decided.
-     *
-     * @param words in the maker's words
-     * @param alteration what was done to the pattern, if anything
-     * @param version the version that has it, 0 while none has
-     */
-    public record Decision(String words, Optional<Alteration> alteration, int version) {}
+    // Remarks of older workspaces were not followed.
+    public Remark {
+        followed = followed == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(followed));
+        movement = movement == null ? "" : movement;
+        tested = tested == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(tested));
+    }
+
+    /** A remark of which nothing is said yet. */
+    public static Remark at(String id, String garment, String zone, Sides sides) {
+        return new Remark(
+                id,
+                garment,
+                zone,
+                sides,
+                "",
+                Optional.empty(),
+                "",
+                Optional.empty(),
+                State.OPEN,
+                Map.of(),
+                "",
+                Map.of());
+    }
+
+    /** Says whether it still asks for something. */
+    public boolean isOpen() {
+        return state == State.OPEN || state == State.WORSE;
+    }
 
     public Remark withDecision(Decision made) {
-        return new Remark(id, garment, zone, sides, seen, amount, cause, Optional.of(made), state);
+        State now = made.kind() == Decision.Kind.LEAVE ? State.LEFT : state;
+        return new Remark(
+                id, garment, zone, sides, seen, amount, cause, Optional.of(made), now, followed, movement, tested);
     }
 
-    public Remark withState(State changed) {
-        return new Remark(id, garment, zone, sides, seen, amount, cause, decision, changed);
+    /** Returns the remark as a round found it. */
+    public Remark withState(State changed, int round) {
+        Map<Integer, State> all = new TreeMap<>(followed);
+        all.put(round, changed);
+        return new Remark(id, garment, zone, sides, seen, amount, cause, decision, changed, all, movement, tested);
     }
 
     public Remark withAmount(Length pinned) {
-        return new Remark(id, garment, zone, sides, seen, Optional.of(pinned), cause, decision, state);
+        return new Remark(
+                id,
+                garment,
+                zone,
+                sides,
+                seen,
+                Optional.of(pinned),
+                cause,
+                decision,
+                state,
+                followed,
+                movement,
+                tested);
     }
 
-    public Remark withSeen(String words, String why) {
-        return new Remark(id, garment, zone, sides, words, amount, why, decision, state);
+    public Remark withSeen(String symptom) {
+        return new Remark(id, garment, zone, sides, symptom, amount, "", decision, state, followed, movement, Map.of());
+    }
+
+    public Remark because(String why) {
+        return new Remark(id, garment, zone, sides, seen, amount, why, decision, state, followed, movement, tested);
     }
 
     public Remark onSides(Sides changed) {
-        return new Remark(id, garment, zone, changed, seen, amount, cause, decision, state);
+        return new Remark(id, garment, zone, changed, seen, amount, cause, decision, state, followed, movement, tested);
+    }
+
+    public Remark in(String otherMovement) {
+        return new Remark(
+                id, garment, zone, sides, seen, amount, cause, decision, state, followed, otherMovement, tested);
+    }
+
+    /** Returns the remark with the outcome of a test. */
+    public Remark tested(String causeId, boolean itWas) {
+        Map<String, Boolean> all = new TreeMap<>(tested);
+        all.put(causeId, itWas);
+        return new Remark(id, garment, zone, sides, seen, amount, cause, decision, state, followed, movement, all);
+    }
+
+    /** Returns the rounds that said something of it later, oldest first. */
+    public List<Integer> rounds() {
+        return new ArrayList<>(followed.keySet());
     }
 }

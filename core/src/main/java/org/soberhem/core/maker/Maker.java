@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.soberhem.core.fitting.Cause;
 import org.soberhem.core.layers.LayerStack;
 import org.soberhem.core.size.SizeChart;
 
@@ -16,6 +17,7 @@ import org.soberhem.core.size.SizeChart;
  * @param months after how many months a wearer is measured again
  * @param sheets own draft sheets as written, finished or not, by id
  * @param silhouettes own silhouettes as written, finished or not, by id
+ * @param causes own causes of what is seen at fittings, by the symptom's id
  * @param square what the test square of 100 mm measured on the paper that was printed last, in millimetres
  */
 public record Maker(
@@ -24,19 +26,21 @@ public record Maker(
         int months,
         Map<String, String> sheets,
         Map<String, String> silhouettes,
+        Map<String, List<Cause>> causes,
         double square) {
 
     /** Side of the test square on printed paper, in millimetres. */
     public static final double SQUARE = 100;
 
     /** One who has added nothing yet; measurements a few months old are taken again (common practice). */
-    public static final Maker NEW = new Maker(List.of(), List.of(), 6, Map.of(), Map.of(), SQUARE);
+    public static final Maker NEW = new Maker(List.of(), List.of(), 6, Map.of(), Map.of(), Map.of(), SQUARE);
 
-    // Makers of older workspaces lack the sheets, the silhouettes and the square.
+    // Makers of older workspaces lack the sheets, the silhouettes, the causes and the square.
     public Maker {
         square = square == 0 ? SQUARE : square;
         sheets = ordered(sheets);
         silhouettes = ordered(silhouettes);
+        causes = causes == null ? Map.of() : Map.copyOf(causes);
         stacks = List.copyOf(stacks);
         charts = List.copyOf(charts);
     }
@@ -46,7 +50,7 @@ public record Maker(
         List<LayerStack> all = new ArrayList<>(stacks);
         all.removeIf(other -> other.id().equals(stack.id()));
         all.add(stack);
-        return new Maker(all, charts, months, sheets, silhouettes, square);
+        return new Maker(all, charts, months, sheets, silhouettes, causes, square);
     }
 
     /** Returns the maker with a chart put in the place of the one with the same title, or added. */
@@ -54,37 +58,46 @@ public record Maker(
         List<SizeChart> all = new ArrayList<>(charts);
         all.removeIf(other -> other.title().equals(chart.title()));
         all.add(chart);
-        return new Maker(stacks, all, months, sheets, silhouettes, square);
+        return new Maker(stacks, all, months, sheets, silhouettes, causes, square);
     }
 
     public Maker measuringAfter(int otherMonths) {
-        return new Maker(stacks, charts, otherMonths, sheets, silhouettes, square);
+        return new Maker(stacks, charts, otherMonths, sheets, silhouettes, causes, square);
     }
 
     /** Returns the maker with a sheet as written put in the place of the one with the same id, or added. */
     public Maker withSheet(String id, String text) {
         Map<String, String> all = new LinkedHashMap<>(sheets);
         all.put(id, text);
-        return new Maker(stacks, charts, months, all, silhouettes, square);
+        return new Maker(stacks, charts, months, all, silhouettes, causes, square);
     }
 
     public Maker withoutSheet(String id) {
         Map<String, String> all = new LinkedHashMap<>(sheets);
         all.remove(id);
-        return new Maker(stacks, charts, months, all, silhouettes, square);
+        return new Maker(stacks, charts, months, all, silhouettes, causes, square);
     }
 
     /** Returns the maker with a silhouette as written put in the place of the one with the same id, or added. */
     public Maker withSilhouette(String id, String text) {
         Map<String, String> all = new LinkedHashMap<>(silhouettes);
         all.put(id, text);
-        return new Maker(stacks, charts, months, sheets, all, square);
+        return new Maker(stacks, charts, months, sheets, all, causes, square);
     }
 
     public Maker withoutSilhouette(String id) {
         Map<String, String> all = new LinkedHashMap<>(silhouettes);
         all.remove(id);
-        return new Maker(stacks, charts, months, sheets, all, square);
+        return new Maker(stacks, charts, months, sheets, all, causes, square);
+    }
+
+    /** Returns the maker with an own cause of a symptom added. */
+    public Maker withCause(String symptom, Cause cause) {
+        List<Cause> own = new ArrayList<>(causes.getOrDefault(symptom, List.of()));
+        own.add(cause);
+        Map<String, List<Cause>> all = new LinkedHashMap<>(causes);
+        all.put(symptom, own);
+        return new Maker(stacks, charts, months, sheets, silhouettes, all, square);
     }
 
     private static Map<String, String> ordered(Map<String, String> texts) {
@@ -93,6 +106,6 @@ public record Maker(
 
     /** Returns the maker whose printer printed the test square as it was measured. */
     public Maker printing(double measured) {
-        return new Maker(stacks, charts, months, sheets, silhouettes, measured);
+        return new Maker(stacks, charts, months, sheets, silhouettes, causes, measured);
     }
 }

@@ -6,13 +6,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.soberhem.core.fitting.Conditions;
+import org.soberhem.core.fitting.Decision;
 import org.soberhem.core.fitting.Fitting;
+import org.soberhem.core.fitting.Mockup;
 
 class LookTest {
 
     private static Costume costume(Look look) {
         return new Costume(
-                "c", "c", "", 1906, Optional.empty(), "w", "s", "none", List.of(), List.of(), "", Map.of(), look);
+                "c", "c", "", 1906, Optional.empty(), "w", "s", "none", List.of(), List.of(), "", Map.of(), look, null);
     }
 
     @Test
@@ -43,19 +46,29 @@ class LookTest {
     @Test
     void costumesAndFittingsOfOlderWorkspaces_lackWhatCameLater() {
         assertThat(costume(null).look()).isEqualTo(Look.USUAL);
-        Fitting old =
-                new Fitting(1, null, new Fitting.Mockup(Map.of(), ""), "none", true, "", List.of(), Map.of(), null);
-        assertThat(old.answers()).isEmpty();
+        Fitting old = new Fitting(
+                1,
+                null,
+                new Mockup(Map.of(), "", null, null, null, null),
+                new Conditions("none", true, "", null, null, null, null, false, false),
+                List.of(),
+                Map.of(),
+                null,
+                null,
+                null);
+        assertThat(old).isEqualTo(Fitting.begun(1, null, new Mockup(Map.of(), ""), new Conditions("none", true, "")));
+        assertThat(new Decision(null, "let out", Optional.empty(), 0).kind()).isEqualTo(Decision.Kind.OWN_WORDS);
     }
 
     @Test
     void answer_isGiven_changed_andTakenBack() {
-        Fitting fitting = new Fitting(1, null, new Fitting.Mockup(Map.of(), ""), "none", true, "", List.of(), Map.of());
+        Fitting fitting = Fitting.begun(1, null, new Mockup(Map.of(), ""), new Conditions("none", true, ""));
         Fitting answered = fitting.answering("stance", Optional.of(0.5));
         assertThat(answered.answers()).containsExactly(Map.entry("stance", 0.5));
         assertThat(answered.answering("stance", Optional.of(1.0)).answers()).containsEntry("stance", 1.0);
         assertThat(answered.answering("stance", Optional.empty())).isEqualTo(fitting);
-        assertThat(answered.confirmedOver("corset").answers()).containsKey("stance");
+        assertThat(answered.under(answered.conditions().over("corset")).answers())
+                .containsKey("stance");
     }
 
     @Test

@@ -76,19 +76,19 @@ final class GivenCostume {
         }
         Judge judge = new Judge(silhouettes, library.figurePlan(), library.wardrobe());
         Costume costume = new Costume(
-                "given",
-                "Given",
-                "",
-                year,
-                Optional.empty(),
-                "given",
-                set.id(),
-                stack,
-                List.of(),
-                List.of(),
-                "",
-                Map.of(),
-                new Look(chosen, school, Map.of()));
+                        "given",
+                        "Given",
+                        "",
+                        year,
+                        Optional.empty(),
+                        "given",
+                        set.id(),
+                        stack,
+                        List.of(),
+                        List.of(),
+                        "",
+                        Map.of())
+                .looking(new Look(chosen, school, Map.of()));
         Map<String, Work> works = new LinkedHashMap<>();
         for (String name : sheets) {
             works.put(name, work(library, set, costume, name));

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.LengthenAtLevel;
 import org.soberhem.core.alter.Part;
@@ -21,12 +22,19 @@ import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Look;
+import org.soberhem.core.costume.Papers;
 import org.soberhem.core.costume.Tape;
 import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.fitting.ClothDifference;
+import org.soberhem.core.fitting.Conditions;
+import org.soberhem.core.fitting.Decision;
 import org.soberhem.core.fitting.Fitting;
+import org.soberhem.core.fitting.Inner;
+import org.soberhem.core.fitting.Mockup;
 import org.soberhem.core.fitting.Remark;
+import org.soberhem.core.fitting.Trial;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthUnit;
@@ -380,7 +388,7 @@ public final class Demo {
 
     private Costume secretarysBlouse() {
         Inputs inputs = new Tape(library.measures(), library.wardrobe())
-                .inputs(secretary().sets().get(0), begun(CORSET), Map.of());
+                .inputs(secretary().set("spring").orElseThrow(), begun(CORSET), Map.of());
         Alteration shorter = LengthenAtLevel.evenly("midriff", -22.225, Sides.BOTH);
         Alteration side = new TakeInSeam(EdgeRef.parse("back.side"), 6.35, 6.35, Sides.BOTH);
         Garment mockup =
@@ -394,84 +402,57 @@ public final class Demo {
                 inputs);
         Garment blouse = tried.takenUpAt(tried.versions().get(1));
         Garment skirt = garment("Walking skirt", "walking-skirt-1906");
-        Fitting first = new Fitting(
-                1,
-                today.minusDays(26),
-                new Fitting.Mockup(Map.of("Blouse", 1), "medium calico, pressed"),
-                CORSET,
-                true,
-                "Ruth",
-                List.of(
-                        new Remark(
-                                "1-1",
-                                "Blouse",
-                                "side-front",
-                                Sides.BOTH,
-                                "loose fold down the side",
-                                Optional.of(Length.ofInches(0, 1, 4)),
-                                "too wide at the side",
-                                Optional.of(new Remark.Decision("Take in each side seam", Optional.of(side), 2)),
-                                Remark.State.CURED),
-                        new Remark(
-                                "1-2",
-                                "Blouse",
-                                "armhole-front",
-                                Sides.RIGHT,
-                                "crumples in front of the arm",
-                                Optional.empty(),
-                                "front too wide at the arm-hole, or the corset cover's own arm-hole",
-                                Optional.empty(),
-                                Remark.State.OPEN),
-                        new Remark(
-                                "1-3",
-                                "Blouse",
-                                "neck-front",
-                                Sides.BOTH,
-                                "collar band presses",
-                                Optional.of(Length.ofInches(0, 1, 4)),
-                                "band shorter than neck and finger",
-                                Optional.of(
-                                        new Remark.Decision("Left: the new band has its ease", Optional.empty(), 0)),
-                                Remark.State.LEFT)),
-                Map.of("waist-dip-front", Length.ofInches(0, 1, 2), "collar-ease", Length.ofMillimetres(9)));
-        Fitting second = new Fitting(
-                2,
-                today.minusDays(3),
-                new Fitting.Mockup(Map.of("Blouse", 2), "medium calico, pressed"),
-                CORSET,
-                true,
-                "Ruth",
-                List.of(
-                        new Remark(
-                                "2-1",
-                                "Blouse",
-                                "shoulder",
-                                Sides.BOTH,
-                                "loose fold along the shoulder",
-                                Optional.of(Length.ofInches(0, 3, 8)),
-                                "shoulder slope flatter than the wearer's",
-                                Optional.empty(),
-                                Remark.State.OPEN),
-                        new Remark(
-                                "2-2",
-                                "Blouse",
-                                "armhole-front",
-                                Sides.RIGHT,
-                                "crumples in front of the arm",
-                                Optional.empty(),
-                                "",
-                                Optional.empty(),
-                                Remark.State.OPEN)),
-                Map.of(
-                        "waist-dip-front",
-                        Length.ofInches(1, 0, 8),
-                        "front-pouch",
-                        Length.ofInches(0, 1, 2),
-                        "collar-ease",
-                        Length.ofMillimetres(11),
-                        "outline-departure",
-                        Length.ofMillimetres(17)),
-                Map.of("s04-stance", 1.0, "any-modern-underwear", 0.5));
+        Fitting first = Fitting.begun(
+                        1,
+                        today.minusDays(26),
+                        new Mockup(
+                                Map.of("Blouse", 1),
+                                "medium calico",
+                                Set.of(ClothDifference.STIFFER),
+                                Set.of(Inner.CLOSURE),
+                                Set.of(),
+                                Optional.of(Length.ofInches(0, 1, 2))),
+                        new Conditions(CORSET, true, "Ruth").marking("blue", true))
+                .with(Remark.at("1-1", "Blouse", "side-front", Sides.BOTH)
+                        .withSeen("side-wide")
+                        .withAmount(Length.ofInches(0, 1, 4))
+                        .because("girth-over")
+                        .withDecision(new Decision(Decision.Kind.ALTER, "Take in each side seam", Optional.of(side), 2))
+                        .withState(Remark.State.CURED, 2))
+                .with(Remark.at("1-2", "Blouse", "armhole-front", Sides.RIGHT).withSeen("arm-front-pinch"))
+                .with(Remark.at("1-3", "Blouse", "neck-front", Sides.BOTH)
+                        .withSeen("neck-band-tight")
+                        .withAmount(Length.ofInches(0, 1, 4))
+                        .because("band-short")
+                        .withDecision(Decision.of(Decision.Kind.LEAVE, "Left: the new band has its ease")))
+                .withReading("waist-dip-front", Length.ofInches(0, 1, 2))
+                .withReading("collar-ease", Length.ofMillimetres(9))
+                .with(new Trial("arms-up", 0, Trial.Result.WITH_REMARK, "lifts at the waist"));
+        Fitting second = Fitting.begun(
+                        2,
+                        today.minusDays(3),
+                        new Mockup(
+                                Map.of("Blouse", 2),
+                                "medium calico",
+                                Set.of(ClothDifference.STIFFER),
+                                Set.of(Inner.CLOSURE),
+                                Set.of(Inner.CLOSURE),
+                                Optional.of(Length.ofInches(0, 1, 2))),
+                        new Conditions(CORSET, true, "Ruth")
+                                .marking("red", true)
+                                .laced(Optional.of(new AsWorn.Gap(inches("1"), inches("2"), Length.ZERO))))
+                .with(Remark.at("2-1", "Blouse", "shoulder", Sides.BOTH)
+                        .withSeen("shoulder-folds-to-underarm")
+                        .withAmount(Length.ofInches(0, 3, 8)))
+                .with(Remark.at("2-2", "Blouse", "armhole-front", Sides.RIGHT).withSeen("arm-front-pinch"))
+                .withReading("waist-dip-front", Length.ofInches(1, 0, 8))
+                .withReading("front-pouch", Length.ofInches(0, 1, 2))
+                .withReading("collar-ease", Length.ofMillimetres(11))
+                .withReading("outline-departure", Length.ofMillimetres(17))
+                .with(new Trial("arms-up", 0, Trial.Result.PASSED, ""))
+                .with(new Trial("arms-forward", 0, Trial.Result.WITH_REMARK, "crumples in front of the right arm"))
+                .answering("s04-stance", Optional.of(1.0))
+                .answering("any-modern-underwear", Optional.of(0.5));
         return new Costume(
                 "secretary-1906",
                 "Harbour office secretary",
@@ -487,7 +468,8 @@ public final class Demo {
                 Map.of(),
                 Look.USUAL.departing(
                         "w-1904-s-line/bust-lead-over-height",
-                        Optional.of("She stands as she stands: the corset is not laced harder for a picture")));
+                        Optional.of("She stands as she stands: the corset is not laced harder for a picture")),
+                Papers.NONE);
     }
 
     private Costume keepersBlouse() {

@@ -123,7 +123,9 @@ public final class AlterDesk {
 
     /** Begins a garment of another costume from a version of this one. */
     public void branch(Version version, Costume into) {
-        String words = "from " + costume().title() + ", " + garment().name() + ", version " + version.number();
+        String lesson = costume().papers().otherwise();
+        String words = "from " + costume().title() + ", " + garment().name() + ", version " + version.number()
+                + (lesson.isEmpty() ? "" : "; next time: " + lesson);
         String name = garment().name();
         for (int i = 2; into.garment(name).isPresent(); i++) {
             name = garment().name() + " " + i;

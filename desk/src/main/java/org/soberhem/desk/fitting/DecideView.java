@@ -7,6 +7,7 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
@@ -18,14 +19,16 @@ import javafx.scene.layout.VBox;
 import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.Effect;
 import org.soberhem.core.alter.Outcome;
-import org.soberhem.core.alter.Sides;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Work;
+import org.soberhem.core.fitting.Decision;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Remark;
+import org.soberhem.core.fitting.Remedy;
 import org.soberhem.core.fitting.Zone;
 import org.soberhem.core.layers.LayerStack;
 import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.silhouette.QuantityKind;
 import org.soberhem.core.silhouette.Verdict;
@@ -36,9 +39,11 @@ import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tappable;
 
 /** At the table after the fitting: every remark with its cause, its amount, and what is decided. */
-final class DecideView extends BorderPane {
+final class DecideView extends BorderPane implements FittingPlace.Shown {
 
-    private static final double LIST = 400;
+    private static final double LIST = 330;
+    private static final double WHY = 372;
+    private static final double DETAIL = 372;
 
     private final Studio studio;
     private final FittingRound round;
@@ -46,10 +51,16 @@ final class DecideView extends BorderPane {
     private final VBox detail = new VBox(8);
     private final Paper paper = new Paper();
     private final NewFitting begin;
+    private final Trying trying;
+    private final Deciding deciding;
+    private final CausesPanel causes;
 
-    DecideView(Studio studio, FittingRound round) {
+    DecideView(Studio studio, FittingRound round, Trying trying) {
         this.studio = studio;
         this.round = round;
+        this.trying = trying;
+        deciding = round.deciding();
+        causes = new CausesPanel(studio, round);
         begin = new NewFitting(studio, round);
         rounds.setPadding(new Insets(12));
         ScrollPane list = Parts.scroll(rounds);
@@ -62,14 +73,21 @@ final class DecideView extends BorderPane {
         setLeft(left);
         setTop(null);
         ScrollPane scroll = Parts.scroll(detail);
-        scroll.setPrefHeight(360);
-        scroll.setMinHeight(360);
+        scroll.setPrefHeight(DETAIL);
+        scroll.setMinHeight(DETAIL);
         BorderPane middle = new BorderPane(paper);
         middle.setTop(scroll);
-        setCenter(middle);
+        ScrollPane why = Parts.scroll(causes);
+        why.getStyleClass().add("panel");
+        why.setPrefWidth(WHY);
+        why.setMinWidth(WHY);
+        BorderPane centre = new BorderPane(middle);
+        centre.setRight(why);
+        setCenter(centre);
     }
 
-    void refresh() {
+    @Override
+    public void refresh() {
         begin.refresh();
         rounds.getChildren().clear();
         List<Fitting> fittings = studio.situation().costume().fittings();
@@ -94,12 +112,11 @@ final class DecideView extends BorderPane {
     /** Returns the remark to begin with: one that asks for an alteration, else one that is open, else the newest. */
     private Optional<String> first() {
         List<FittingRound.Logged> all = round.all();
-        List<FittingRound.Logged> open = all.stream()
-                .filter(logged -> logged.remark().state() == Remark.State.OPEN)
-                .toList();
+        List<FittingRound.Logged> open =
+                all.stream().filter(logged -> logged.remark().isOpen()).toList();
         return open.stream()
                 .filter(logged -> logged.remark().decision().isEmpty()
-                        && round.asked(logged.remark()).isPresent())
+                        && deciding.asked(logged.remark()).isPresent())
                 .findFirst()
                 .or(() -> open.stream().findFirst())
                 .or(() -> all.stream().findFirst())
@@ -116,40 +133,40 @@ final class DecideView extends BorderPane {
     }
 
     private Tappable remark(Fitting fitting, Remark remark) {
-        String zone = round.zone(remark.zone()).map(Zone::name).orElse(remark.zone());
-        String side = remark.sides() == Sides.BOTH ? "" : ", " + remark.sides().words();
-        boolean open = remark.state() == Remark.State.OPEN;
+        boolean open = remark.isOpen();
         VBox box = new VBox(
                 1,
-                Parts.text(remark.seen().isEmpty() ? "nothing said yet" : remark.seen(), "figure"),
+                Parts.text(remark.seen().isEmpty() ? "nothing said yet" : round.words(remark), "figure"),
                 Parts.label(
-                        zone
-                                + side
+                        round.place(remark)
                                 + remark.amount()
                                         .map(a -> " · " + studio.format().format(a))
                                         .orElse(""),
                         "small",
                         "soft"),
                 Parts.label(state(fitting, remark), "small", open ? "needs" : "settled"));
-        Tappable row =
-                new Tappable(box, remark.seen(), () -> round.chosenProperty().set(Optional.of(remark.id())), "remark");
+        Tappable row = new Tappable(
+                box, round.words(remark), () -> round.chosenProperty().set(Optional.of(remark.id())), "remark");
         row.pseudoClassStateChanged(
                 Parts.SELECTED,
                 round.chosenProperty().get().filter(remark.id()::equals).isPresent());
         return row;
     }
 
-    private static String state(Fitting fitting, Remark remark) {
-        String provisional = fitting.confirmed() ? "" : " · provisional";
+    private String state(Fitting fitting, Remark remark) {
+        String provisional =
+                deciding.provisional(new FittingRound.Logged(fitting, remark)).isEmpty() ? "" : " · provisional";
         return switch (remark.state()) {
             case CURED -> "✓ cured";
-            case LEFT -> "– left as it is";
-            case OPEN ->
-                remark.decision()
+            case MOVED -> "→ moved elsewhere";
+            case LEFT -> "– accepted";
+            case OPEN, WORSE ->
+                (remark.state() == Remark.State.WORSE ? "✗ worse; " : "○ ")
+                        + remark.decision()
                                 .map(decision -> decision.version() > 0
-                                        ? "○ version " + decision.version() + " should cure it"
-                                        : "○ decided: " + decision.words())
-                                .orElse("○ nothing is decided")
+                                        ? "version " + decision.version() + " should cure it"
+                                        : "decided: " + decision.words())
+                                .orElse("nothing is decided")
                         + provisional;
         };
     }
@@ -157,8 +174,8 @@ final class DecideView extends BorderPane {
     private void readings(Fitting fitting) {
         FlowPane pane = new FlowPane(14, 6);
         boolean latest = round.fitting().filter(fitting::equals).isPresent();
-        for (QuantityKind kind : round.asked(fitting)) {
-            LengthField field = new LengthField(studio::format, length -> round.measured(kind, length));
+        for (QuantityKind kind : trying.asked(fitting)) {
+            LengthField field = new LengthField(studio::format, length -> trying.measured(kind, length));
             field.setId("reading-" + kind.id());
             field.show(Optional.ofNullable(fitting.readings().get(kind.id())));
             field.setDisable(!latest);
@@ -168,7 +185,7 @@ final class DecideView extends BorderPane {
         rounds.getChildren().add(pane);
         VBox.setMargin(pane, new Insets(4, 0, 8, 0));
         if (latest) {
-            round.questions(fitting).forEach(question -> rounds.getChildren().add(byEye(fitting, question)));
+            trying.questions(fitting).forEach(question -> rounds.getChildren().add(byEye(fitting, question)));
         }
     }
 
@@ -178,7 +195,7 @@ final class DecideView extends BorderPane {
         double[] values = {1, 0.5, 0};
         for (int i = 0; i < words.length; i++) {
             double value = values[i];
-            Button button = Parts.button(words[i], () -> round.answer(question, value), "quiet", "small");
+            Button button = Parts.button(words[i], () -> trying.answer(question, value), "quiet", "small");
             button.setId("eye-" + question.rule().id() + "-" + words[i].toLowerCase(Locale.ROOT));
             Double given = fitting.answers().get(question.rule().id());
             button.pseudoClassStateChanged(Parts.SELECTED, given != null && given == value);
@@ -194,6 +211,7 @@ final class DecideView extends BorderPane {
 
     private void detail() {
         detail.getChildren().clear();
+        causes.refresh();
         Optional<FittingRound.Logged> chosen = round.chosen();
         Parts.show(paper, chosen.isPresent());
         if (chosen.isEmpty()) {
@@ -204,27 +222,33 @@ final class DecideView extends BorderPane {
         String zone = round.zone(remark.zone()).map(Zone::name).orElse(remark.zone());
         detail.getChildren()
                 .addAll(
-                        Parts.text(remark.seen().isEmpty() ? zone : zone + ": " + remark.seen(), "title"),
-                        Parts.text(conditions(chosen.get()), "soft"));
-        TextField cause = new TextField(remark.cause());
-        cause.setPromptText("why; leave empty while it is unsolved");
-        cause.setOnAction(event -> round.because(cause.getText()));
-        HBox.setHgrow(cause, Priority.ALWAYS);
-        HBox because = new HBox(10, Parts.label("because", "soft"), cause);
-        because.setAlignment(Pos.CENTER_LEFT);
-        detail.getChildren().add(because);
+                        Parts.text(remark.seen().isEmpty() ? zone : zone + ": " + round.words(remark), "title"),
+                        Parts.text(conditions(chosen.get()), "small", "soft"));
         round.symptom(remark)
-                .ifPresent(
-                        symptom -> detail.getChildren().add(Parts.text("Usually: " + symptom.remedy() + ".", "soft")));
+                .ifPresent(symptom -> detail.getChildren()
+                        .add(Parts.text(
+                                symptom.more() + " A matter of "
+                                        + symptom.severity().words()
+                                        + (symptom.blocks() ? "; it keeps the final cloth from being cut." : "."),
+                                "small")));
+        provisional(chosen.get());
         Work work = studio.situation().work(remark.garment()).orElse(null);
-        Optional<Alteration> asked = round.asked(remark);
         boolean made = remark.decision().filter(d -> d.version() > 0).isPresent();
         if (work == null) {
             detail.getChildren().add(Parts.text("The garment cannot be drawn: settle its draft first.", "needs"));
         } else if (made) {
             decided(remark, work);
         } else {
-            propose(remark, asked, work);
+            propose(remark, deciding.asked(remark), work);
+        }
+    }
+
+    private void provisional(FittingRound.Logged logged) {
+        List<Sentence> why = deciding.provisional(logged);
+        if (!why.isEmpty()) {
+            String words = String.join(
+                    "; ", why.stream().map(each -> each.in(studio.format())).toList());
+            detail.getChildren().add(Parts.text("Provisional: " + words + ".", "small", "provisional", "pad"));
         }
     }
 
@@ -244,9 +268,13 @@ final class DecideView extends BorderPane {
     private void propose(Remark remark, Optional<Alteration> asked, Work work) {
         HBox buttons = new HBox(8);
         Optional<Alteration> possible = Optional.empty();
+        remark.decision()
+                .ifPresent(decision ->
+                        detail.getChildren().add(Parts.text("Decided: " + decision.words(), "figure", "chosen")));
         if (asked.isPresent()) {
             Outcome outcome = asked.get().apply(work.pattern());
             detail.getChildren().add(Parts.text(asked.get().sentence().in(studio.format()), "figure", "chosen"));
+            amount(remark);
             if (outcome.refusal().isPresent()) {
                 detail.getChildren().add(Parts.text(outcome.refusal().get().in(studio.format()), "needs"));
             } else {
@@ -256,34 +284,54 @@ final class DecideView extends BorderPane {
                 Garment garment =
                         studio.situation().costume().garment(remark.garment()).orElseThrow();
                 Alteration alteration = asked.get();
-                buttons.getChildren()
-                        .add(Parts.button(
-                                "Make it version " + (garment.versions().size() + 1),
-                                () -> round.decide(alteration),
-                                "main"));
+                Button make = Parts.button(
+                        "Make it version " + (garment.versions().size() + 1), () -> deciding.alter(alteration), "main");
+                make.setId("make-version");
+                buttons.getChildren().add(make);
             }
         } else {
-            detail.getChildren()
-                    .add(Parts.text(
-                            remark.amount().isEmpty()
-                                    ? "No amount was pinned: the draft place can alter any level or seam by hand."
-                                    : "No alteration of the flat pattern is known for this: say what is done.",
-                            "soft"));
+            deciding.remedy(remark)
+                    .ifPresent(remedy -> detail.getChildren()
+                            .add(Parts.text("Usually: " + deciding.words(remedy).in(studio.format()) + ".", "figure")));
         }
         if (possible.isEmpty()) {
             paper(work.pattern(), Optional.empty());
         }
+        buttons.getChildren().add(cured(remark));
+        detail.getChildren().addAll(buttons, otherwise(remark));
+    }
+
+    /** Says where the amount comes from, and what it is in all. */
+    private void amount(Remark remark) {
+        String words = remark.amount().isPresent() ? "As pinned." : "Nothing was pinned: the middle of what is usual.";
+        detail.getChildren().add(Parts.text(words, "small", "soft"));
+    }
+
+    /** Every answer that is no alteration of the flat pattern; own words say more. */
+    private Node otherwise(Remark remark) {
+        Decision.Kind usual = deciding.remedy(remark).map(Remedy::decision).orElse(Decision.Kind.LEAVE);
+        ChoiceBox<Decision.Kind> kind = new ChoiceBox<>();
+        kind.setId("decision-kind");
+        kind.getItems().setAll(Decision.Kind.values());
+        kind.getItems().remove(Decision.Kind.ALTER);
+        kind.setConverter(Parts.words(Decision.Kind::words));
+        kind.setValue(usual == Decision.Kind.ALTER ? Decision.Kind.LEAVE : usual);
+        kind.setMaxWidth(400);
         TextField words = new TextField();
-        words.setPromptText("decide in own words, Enter");
-        words.setPrefColumnCount(24);
-        words.setOnAction(event -> round.decide(words.getText()));
-        buttons.getChildren()
-                .addAll(words, Parts.button("Leave as it is", () -> round.settle(Remark.State.LEFT)), cured(remark));
-        detail.getChildren().add(buttons);
+        words.setId("decision-words");
+        words.setPromptText("in own words");
+        words.setPrefColumnCount(12);
+        Runnable decide = () -> deciding.decide(kind.getValue(), words.getText());
+        words.setOnAction(event -> decide.run());
+        Button button = Parts.button("Decide", decide);
+        button.setId("decide");
+        HBox row = new HBox(6, words, button);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return new VBox(6, kind, row);
     }
 
     private void decided(Remark remark, Work work) {
-        Remark.Decision decision = remark.decision().orElseThrow();
+        Decision decision = remark.decision().orElseThrow();
         detail.getChildren()
                 .add(Parts.text("Version " + decision.version() + ": " + decision.words(), "figure", "chosen"));
         Garment garment = studio.situation().costume().garment(remark.garment()).orElseThrow();
@@ -295,7 +343,7 @@ final class DecideView extends BorderPane {
         }
         paper(after.orElse(work).pattern(), before.map(Work::pattern));
         detail.getChildren()
-                .add(new HBox(8, cured(remark), Parts.button("Leave as it is", () -> round.settle(Remark.State.LEFT))));
+                .add(new HBox(8, cured(remark), Parts.button("Accept it", () -> round.settle(Remark.State.LEFT))));
     }
 
     private Button cured(Remark remark) {

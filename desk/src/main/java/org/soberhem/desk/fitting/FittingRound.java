@@ -1,12 +1,13 @@
 package org.soberhem.desk.fitting;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.Effect;
@@ -14,30 +15,36 @@ import org.soberhem.core.alter.Outcome;
 import org.soberhem.core.alter.Sides;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.Version;
 import org.soberhem.core.costume.Work;
+import org.soberhem.core.fitting.Conditions;
 import org.soberhem.core.fitting.Fitting;
+import org.soberhem.core.fitting.Mockup;
 import org.soberhem.core.fitting.Remark;
+import org.soberhem.core.fitting.Symptom;
 import org.soberhem.core.fitting.Zone;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
-import org.soberhem.core.silhouette.QuantityKind;
-import org.soberhem.core.silhouette.Rule;
-import org.soberhem.core.silhouette.Verdict;
 import org.soberhem.desk.studio.Studio;
 
 /** The latest round of the costume at hand: what is pointed at, and the commands that log it. Every touch is kept. */
 public final class FittingRound {
 
+    /** So many symptoms are shown at once. */
+    static final int ROWS = 6;
+
     /** A remark and the round it was made in. */
     public record Logged(Fitting fitting, Remark remark) {}
 
     private final Studio studio;
+    private final Deciding deciding;
     private final ObjectProperty<Optional<String>> chosen =
             new SimpleObjectProperty<>(this, "chosen", Optional.empty());
+    private final IntegerProperty page = new SimpleIntegerProperty(this, "page", 0);
 
     public FittingRound(Studio studio) {
         this.studio = studio;
+        this.deciding = new Deciding(studio, this);
+        chosen.addListener((was, before, now) -> page.set(0));
     }
 
     /** Id of the remark that is being made or looked at. */
@@ -45,7 +52,17 @@ public final class FittingRound {
         return chosen;
     }
 
-    private Costume costume() {
+    /** Which six of a zone's symptoms are shown, from 0. */
+    public IntegerProperty pageProperty() {
+        return page;
+    }
+
+    /** What is decided about the chosen remark. */
+    public Deciding deciding() {
+        return deciding;
+    }
+
+    Costume costume() {
         return studio.situation().costume();
     }
 
@@ -75,19 +92,27 @@ public final class FittingRound {
     public List<Logged> atHand() {
         int now = fitting().map(Fitting::number).orElse(0);
         return all().stream()
-                .filter(each -> each.fitting().number() == now || each.remark().state() == Remark.State.OPEN)
+                .filter(each -> each.fitting().number() == now || each.remark().isOpen())
                 .toList();
     }
 
-    /** Returns the zones that the garments tried on cover. */
+    /** Returns the zones that the garments tried on cover; one without sleeves has none to point at. */
     public List<Zone> zones() {
-        List<String> kinds = fitting().stream()
+        List<String> garments = fitting().stream()
                 .flatMap(fitting -> fitting.mockup().versions().keySet().stream())
-                .map(this::kind)
                 .toList();
         return studio.library().zones().stream()
-                .filter(zone -> zone.garments().stream().anyMatch(kinds::contains))
+                .filter(zone -> garments.stream().anyMatch(garment -> covers(garment, zone)))
                 .toList();
+    }
+
+    private boolean covers(String garment, Zone zone) {
+        return zone.garments().contains(kind(garment))
+                && studio.situation()
+                        .work(garment)
+                        .filter(work ->
+                                zone.flat().piece(work.pattern().names()).isEmpty())
+                        .isEmpty();
     }
 
     public Optional<Zone> zone(String id) {
@@ -96,7 +121,7 @@ public final class FittingRound {
                 .findFirst();
     }
 
-    private String kind(String garment) {
+    String kind(String garment) {
         return costume()
                 .garment(garment)
                 .map(found -> studio.sheet(found).sheet().about().garment())
@@ -117,23 +142,23 @@ public final class FittingRound {
             versions.put(name, garment.base());
         }
         int number = costume().fittings().size() + 1;
-        Fitting fitting = new Fitting(
+        Fitting fitting = Fitting.begun(
                 number,
                 studio.today(),
-                new Fitting.Mockup(versions, cloth),
-                changed.stack(),
-                false,
-                helper,
-                List.of(),
-                Map.of());
+                as(versions, cloth),
+                new Conditions(changed.stack(), false, helper).marking(Marks.next(fitting()), false));
         chosen.set(Optional.empty());
         studio.keep(changed.with(fitting), "fitting", Sentence.of("Began fitting {}", number));
     }
 
-    /** Confirms the layers actually worn; until then all remarks are provisional. */
-    public void confirm(String stack) {
-        Fitting fitting = fitting().orElseThrow();
-        keep(fitting.confirmedOver(stack), Sentence.of("Confirmed the layers of fitting {}", fitting.number()));
+    /** The same cloth differs from the final one as it did before. */
+    private Mockup as(Map<String, Integer> versions, String cloth) {
+        return fitting()
+                .map(Fitting::mockup)
+                .filter(before -> before.cloth().equals(cloth))
+                .map(before -> new Mockup(
+                        versions, cloth, before.differs(), before.planned(), before.putIn(), before.letOut()))
+                .orElse(new Mockup(versions, cloth));
     }
 
     /** Points at a zone by its letter: a remark exists from here on. Does nothing if no zone has the letter. */
@@ -146,19 +171,23 @@ public final class FittingRound {
         }
     }
 
+    /**
+     * Points at a zone.
+     *
+     * @param sides on which side of the garment as it is worn right side out
+     */
     public void point(Zone zone, Sides sides) {
         Fitting fitting = fitting().orElseThrow();
         String garment = fitting.mockup().versions().keySet().stream()
-                .filter(name -> zone.garments().contains(kind(name)))
+                .filter(name -> covers(name, zone))
                 .findFirst()
                 .orElseThrow();
         Optional<Remark> untouched = chosen().map(Logged::remark)
                 .filter(remark ->
                         fitting.remark(remark.id()).isPresent() && remark.seen().isEmpty());
         String id = untouched.map(Remark::id).orElseGet(() -> nextId(fitting));
-        Remark remark = new Remark(
-                id, garment, zone.id(), sides, "", Optional.empty(), "", Optional.empty(), Remark.State.OPEN);
-        keep(fitting.with(remark), Sentence.of("Pointed at the {}", zone.name()));
+        keep(fitting.with(Remark.at(id, garment, zone.id(), sides)), Sentence.of("Pointed at the {}", zone.name()));
+        page.set(0);
         chosen.set(Optional.of(id));
     }
 
@@ -171,13 +200,27 @@ public final class FittingRound {
         return fitting.number() + "-" + (most + 1);
     }
 
-    /** Says what is seen at the chosen remark's zone, by its place in the zone's list from 1. */
+    /** Shows the next symptoms of the zone, after the last the first. */
+    public void turnPage() {
+        int pages = chosen().map(logged -> (symptoms(logged.remark()).size() + ROWS - 1) / ROWS)
+                .orElse(0);
+        page.set(pages == 0 ? 0 : (page.get() + 1) % pages);
+    }
+
+    /** Returns the symptoms that are shown now. */
+    public List<Symptom> shown(Remark remark) {
+        List<Symptom> all = symptoms(remark);
+        int from = Math.min(page.get() * ROWS, all.size());
+        return all.subList(from, Math.min(from + ROWS, all.size()));
+    }
+
+    /** Says what is seen at the chosen remark's zone, by its place among those shown, from 1. */
     public void see(int place) {
         chosen().ifPresent(logged -> {
-            List<Zone.Symptom> symptoms = symptoms(logged.remark());
+            List<Symptom> symptoms = shown(logged.remark());
             if (place >= 1 && place <= symptoms.size()) {
-                Zone.Symptom symptom = symptoms.get(place - 1);
-                change(logged, logged.remark().withSeen(symptom.seen(), symptom.cause()), "Saw: " + symptom.seen());
+                Symptom symptom = symptoms.get(place - 1);
+                change(logged, logged.remark().withSeen(symptom.id()), "Saw: " + symptom.seen());
             }
         });
     }
@@ -185,8 +228,7 @@ public final class FittingRound {
     /** Says in own words what is seen. */
     public void see(String words) {
         chosen().filter(logged -> !words.isBlank())
-                .ifPresent(
-                        logged -> change(logged, logged.remark().withSeen(words.strip(), ""), "Saw: " + words.strip()));
+                .ifPresent(logged -> change(logged, logged.remark().withSeen(words.strip()), "Saw: " + words.strip()));
     }
 
     /** Says how much cloth was taken at the seam, or how much length is wanted. */
@@ -203,95 +245,70 @@ public final class FittingRound {
                 .ifPresent(logged -> change(logged, logged.remark().onSides(Sides.BOTH), "The same on both sides"));
     }
 
-    /** Says of an earlier remark whether it is cured, or of any that it is left as it is. */
-    public void settle(Remark.State state) {
-        chosen().ifPresent(logged -> change(
-                logged,
-                logged.remark().withState(state),
-                switch (state) {
-                            case OPEN -> "Still there: ";
-                            case CURED -> "Cured: ";
-                            case LEFT -> "Left as it is: ";
-                        }
-                        + logged.remark().seen()));
+    /** Says in which movement it is seen; empty for at rest. */
+    public void in(String movement) {
+        chosen().ifPresent(logged -> change(logged, logged.remark().in(movement), "Seen in: " + movement));
     }
 
-    private void change(Logged logged, Remark changed, String sentence) {
+    /** Says what has become of the chosen remark by this round. */
+    public void settle(Remark.State state) {
+        int now = fitting().map(Fitting::number).orElse(0);
+        chosen().ifPresent(logged -> {
+            String words = state.words();
+            change(
+                    logged,
+                    logged.remark().withState(state, now),
+                    Character.toUpperCase(words.charAt(0)) + words.substring(1) + ": " + words(logged.remark()));
+        });
+    }
+
+    void change(Logged logged, Remark changed, String sentence) {
         keep(logged.fitting().with(changed), Sentence.of("{}", sentence));
     }
 
-    private void keep(Fitting changed, Sentence sentence) {
+    /** Keeps a changed round. */
+    void keep(Fitting changed, Sentence sentence) {
         studio.keep(costume().with(changed), "remark", sentence);
     }
 
-    /** Keeps something measured on the wearer at this round. */
-    public void measured(QuantityKind kind, Length value) {
-        keep(fitting().orElseThrow().withReading(kind.id(), value), Sentence.of("{}: {}", kind.title(), value));
-    }
-
-    /** Returns what the rules of the period ask to be measured on the garments of a round, and what was measured. */
-    public List<QuantityKind> asked(Fitting fitting) {
-        List<QuantityKind> asked = new ArrayList<>();
-        for (Verdict verdict : studio.situation().verdicts()) {
-            boolean worn = fitting.mockup().versions().containsKey(verdict.garment());
-            boolean read = fitting.readings().containsKey(verdict.kind().id());
-            if ((read || worn && verdict.rule().judged() == Rule.Judged.FITTING)
-                    && verdict.kind().unit() == QuantityKind.Unit.MM
-                    && !asked.contains(verdict.kind())) {
-                asked.add(verdict.kind());
-            }
-        }
-        asked.sort(Comparator.comparing(QuantityKind::title));
-        return asked;
-    }
-
-    /** Returns the questions that the rules of the period ask by eye of the garments of a round. */
-    public List<Verdict> questions(Fitting fitting) {
-        return studio.situation().verdicts().stream()
-                .filter(verdict -> verdict.rule().judged() == Rule.Judged.EYE)
-                .filter(verdict -> fitting.mockup().versions().containsKey(verdict.garment()))
-                .sorted(Comparator.comparing(verdict -> verdict.rule().id()))
-                .toList();
-    }
-
-    /** Keeps the answer to a question by eye with this round: 1 as asked, 0.5 partly, 0 not. */
-    public void answer(Verdict verdict, double answer) {
-        keep(
-                fitting().orElseThrow().answering(verdict.rule().id(), Optional.of(answer)),
-                Sentence.of("{}: answered", verdict.title()));
-    }
-
-    /** Returns what is usually seen in a remark's zone, likeliest first. */
-    public List<Zone.Symptom> symptoms(Remark remark) {
-        return zone(remark.zone()).map(Zone::symptoms).orElse(List.of());
+    /** Returns what is usually seen in a remark's zone on its garment, likeliest first. */
+    public List<Symptom> symptoms(Remark remark) {
+        return studio.library().symptoms().at(remark.zone(), kind(remark.garment()));
     }
 
     /** Returns the known symptom that a remark names, if it is not in own words. */
-    public Optional<Zone.Symptom> symptom(Remark remark) {
-        return symptoms(remark).stream()
-                .filter(each -> each.seen().equals(remark.seen()))
-                .findFirst();
+    public Optional<Symptom> symptom(Remark remark) {
+        return studio.library().symptoms().find(remark.seen());
     }
 
-    /** Returns the alteration that the remark's symptom and amount ask for. */
-    public Optional<Alteration> asked(Remark remark) {
-        return symptom(remark)
-                .flatMap(symptom ->
-                        remark.amount().flatMap(amount -> symptom.alteration(amount.toMillimetres(), remark.sides())));
+    /** Returns what a remark says, in words. */
+    public String words(Remark remark) {
+        return studio.library().symptoms().words(remark.seen());
+    }
+
+    /** Returns where a remark is, in words; with the wrong side out the side is the garment's, not the wearer's. */
+    public String place(Remark remark) {
+        String zone = zone(remark.zone()).map(Zone::name).orElse(remark.zone());
+        boolean insideOut = logged(remark.id())
+                .filter(each -> each.fitting().conditions().insideOut())
+                .isPresent();
+        String side = remark.sides().words();
+        return remark.sides() == Sides.BOTH
+                ? zone
+                : zone + ", " + (insideOut ? side.replace("wearer's", "garment's") : side);
     }
 
     /** Says in one sentence what the pinned amount does, or what is still to be said. */
     public Sentence told(Remark remark) {
         if (remark.seen().isEmpty()) {
-            return Sentence.of("What is seen there?");
+            return Sentence.of("{}: what is seen there?", place(remark));
         }
-        Optional<Zone.Symptom> symptom = symptom(remark);
         if (remark.amount().isEmpty()) {
-            return Sentence.of(symptom.map(Zone.Symptom::remedy)
-                    .map(remedy -> "How much? Usually: " + remedy)
-                    .orElse("How much cloth is pinned?"));
+            return deciding.remedy(remark)
+                    .map(remedy -> Sentence.of("How much? Usually: {}", deciding.words(remedy)))
+                    .orElse(Sentence.of("How much cloth is pinned?"));
         }
-        Optional<Alteration> asked = asked(remark);
+        Optional<Alteration> asked = deciding.asked(remark);
         if (asked.isEmpty()) {
             return Sentence.of("{} noted", remark.amount().get());
         }
@@ -311,52 +328,11 @@ public final class FittingRound {
     }
 
     /** Returns the garment as it was tried on. */
-    private Optional<Work> tried(Remark remark) {
+    Optional<Work> tried(Remark remark) {
         return logged(remark.id()).flatMap(logged -> {
             Garment garment = costume().garment(remark.garment()).orElseThrow();
             Integer number = logged.fitting().mockup().versions().get(garment.name());
             return number == null ? Optional.empty() : garment.version(number).flatMap(v -> studio.work(garment, v));
         });
-    }
-
-    /**
-     * Decides the chosen remark by an alteration: it is made on the pattern as it stands, which becomes the next version.
-     *
-     * @return why it cannot be done, if it cannot
-     */
-    public Optional<Sentence> decide(Alteration alteration) {
-        Logged logged = chosen().orElseThrow();
-        Garment garment = costume().garment(logged.remark().garment()).orElseThrow();
-        Work work = studio.kept(garment).orElseThrow();
-        Outcome outcome = alteration.apply(work.pattern());
-        if (outcome.refusal().isPresent()) {
-            return outcome.refusal();
-        }
-        Garment altered = garment.with(alteration)
-                .withVersion(
-                        studio.today(), "after fitting " + logged.fitting().number(), work.inputs(), outcome.pattern());
-        Version version = altered.latest().orElseThrow();
-        Remark decided = logged.remark()
-                .withDecision(new Remark.Decision(
-                        alteration.sentence().in(studio.format()), Optional.of(alteration), version.number()));
-        studio.keep(
-                costume().with(altered).with(logged.fitting().with(decided)),
-                "decide",
-                Sentence.of("Version {} of the {}: {}", version.number(), garment.name(), alteration.sentence()));
-        return Optional.empty();
-    }
-
-    /** Decides in own words, without altering the flat pattern. */
-    public void decide(String words) {
-        chosen().ifPresent(logged -> change(
-                logged,
-                logged.remark().withDecision(new Remark.Decision(words.strip(), Optional.empty(), 0)),
-                "Decided: " + words.strip()));
-    }
-
-    /** Says why it is so, in own words. */
-    public void because(String cause) {
-        chosen().ifPresent(logged -> change(
-                logged, logged.remark().withSeen(logged.remark().seen(), cause.strip()), "Cause: " + cause.strip()));
     }
 }

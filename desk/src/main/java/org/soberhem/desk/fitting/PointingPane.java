@@ -11,6 +11,7 @@ import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
 import org.soberhem.core.alter.Sides;
 import org.soberhem.core.figure.Figure;
+import org.soberhem.core.fitting.Conditions;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.fitting.Zone;
 import org.soberhem.core.geometry.Box;
@@ -45,12 +46,27 @@ final class PointingPane extends Pane {
     /** A key: its letter, the zone and side that it chooses, and the place it points to. */
     private record Key(String letter, Zone zone, Sides sides, Point place) {}
 
-    /** What is pointed at. */
-    record Shown(List<Zone> zones, Optional<Zone> chosen, Optional<Sides> sides, List<Remark> marked) {}
+    /**
+     * What is pointed at.
+     *
+     * @param sides of the wearer that are chosen
+     * @param marked remarks, by the garment's sides
+     * @param conditions whether the wrong side is out
+     */
+    record Shown(
+            List<Zone> zones,
+            Optional<Zone> chosen,
+            Optional<Sides> sides,
+            List<Remark> marked,
+            Conditions conditions) {
+
+        static final Shown NOTHING =
+                new Shown(List.of(), Optional.empty(), Optional.empty(), List.of(), new Conditions("", true, ""));
+    }
 
     private final Figure figure;
     private final Consumer<String> point;
-    private Shown shown = new Shown(List.of(), Optional.empty(), Optional.empty(), List.of());
+    private Shown shown = Shown.NOTHING;
     private Optional<Pattern> flat = Optional.empty();
 
     /** @param point gets the letter of the key that is tapped */
@@ -123,13 +139,18 @@ final class PointingPane extends Pane {
     private void flatPieces(Pattern pattern) {
         sides("right", "left", 0, getWidth());
         List<Spread> spreads = Spread.of(pattern).stream()
-                .filter(spread -> shown.zones().stream()
-                        .anyMatch(zone ->
-                                zone.flat().piece().equals(spread.piece().name())))
+                .filter(spread -> shown.zones().stream().anyMatch(zone -> isOn(zone, pattern, spread)))
                 .toList();
-        List<Key> middle = flatSide(of(spreads, "right"), Sides.LEFT);
-        flatSide(of(spreads, "left"), Sides.RIGHT);
+        List<Key> middle = flatSide(pattern, of(spreads, "right"), Sides.LEFT);
+        flatSide(pattern, of(spreads, "left"), Sides.RIGHT);
         column(middle, getWidth() / 2 - KEY_WIDTH / 2);
+    }
+
+    private static boolean isOn(Zone zone, Pattern pattern, Spread spread) {
+        return zone.flat()
+                .piece(pattern.names())
+                .filter(spread.piece().name()::equals)
+                .isPresent();
     }
 
     private static List<Spread> of(List<Spread> spreads, String without) {
@@ -137,7 +158,7 @@ final class PointingPane extends Pane {
     }
 
     /** Draws one side's pieces and keys, and returns the keys that belong to the middle of the body. */
-    private List<Key> flatSide(List<Spread> spreads, Sides side) {
+    private List<Key> flatSide(Pattern pattern, List<Spread> spreads, Sides side) {
         boolean mirrored = side == Sides.RIGHT;
         List<Box> boxes = spreads.stream()
                 .map(spread -> spread.piece().cuttingLine().box())
@@ -159,7 +180,7 @@ final class PointingPane extends Pane {
             getChildren().add(new PieceDrawing(spreads.get(i), place, view).outline("thumb-line"));
             down += box.height() + FLAT_GAP / scale;
             for (Zone zone : shown.zones()) {
-                if (zone.flat().piece().equals(spreads.get(i).piece().name())) {
+                if (isOn(zone, pattern, spreads.get(i))) {
                     Point at = view.of(place.of(new Point(
                             box.minX() + box.width() * zone.flat().across(),
                             box.minY() + box.height() * zone.flat().down())));
@@ -212,7 +233,8 @@ final class PointingPane extends Pane {
                 MARKED,
                 shown.marked().stream()
                         .anyMatch(remark -> remark.zone().equals(key.zone().id())
-                                && (remark.sides() == Sides.BOTH || remark.sides() == key.sides())));
+                                && (remark.sides() == Sides.BOTH
+                                        || shown.conditions().garmentSide(remark.sides()) == key.sides())));
         box.resizeRelocate(x, y, KEY_WIDTH, KEY_HEIGHT);
         getChildren().add(box);
     }
@@ -223,10 +245,11 @@ final class PointingPane extends Pane {
 
     /** Writes whose side each column is, so that nobody has to think of mirrors. */
     private void sides(String left, String right, double from, double width) {
-        Text first = Ink.text("wearer's\n" + left, 0, 0, "side-name");
+        boolean turned = shown.conditions().insideOut();
+        Text first = Ink.text((turned ? "garment's\n" + right : "wearer's\n" + left), 0, 0, "side-name");
         first.setX(from + 6);
         first.setY(24);
-        Text last = Ink.text("wearer's\n" + right, 0, 0, "side-name");
+        Text last = Ink.text((turned ? "garment's\n" + left : "wearer's\n" + right), 0, 0, "side-name");
         last.setTextAlignment(TextAlignment.RIGHT);
         last.setX(from + width - SIDE_WIDTH - 6);
         last.setWrappingWidth(SIDE_WIDTH);

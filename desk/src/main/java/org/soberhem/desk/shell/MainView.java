@@ -63,7 +63,7 @@ public final class MainView extends StackPane {
         makers.put(Stage.DRAFT, () -> new DraftView(studio, new PrintPanel(studio, files), files));
         makers.put(Stage.SILHOUETTE, () -> new SilhouetteView(studio, files));
         makers.put(Stage.TAPE, () -> new TapeView(studio, files));
-        makers.put(Stage.FITTING, () -> new FittingPlace(studio));
+        makers.put(Stage.FITTING, () -> new FittingPlace(studio, files));
         frame.setLeft(strip);
         warning.getStyleClass().add("warning");
         HBox heading = heading();

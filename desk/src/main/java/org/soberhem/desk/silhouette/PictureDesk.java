@@ -1,17 +1,11 @@
 package org.soberhem.desk.silhouette;
 
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import javax.imageio.ImageIO;
 import org.soberhem.core.costume.Judge;
 import org.soberhem.core.figure.Dressed;
-import org.soberhem.core.figure.DressedPlate;
 import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.geometry.Point;
@@ -19,16 +13,15 @@ import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.silhouette.PeriodOutline;
 import org.soberhem.core.silhouette.Silhouette;
+import org.soberhem.desk.studio.Camera;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.files.device.CameraStandIn;
 import org.soberhem.files.device.PictureOutline;
 import org.soberhem.files.exchange.FormatException;
+import org.soberhem.files.picture.Pictures;
 
 /** Pictures at the silhouette: taken by the camera stand-in, and their outline measured against the period's. */
 final class PictureDesk {
-
-    /** A photograph of a telephone has less. */
-    static final long MOST_BYTES = 40_000_000;
 
     /** Below this share of the height a shadow on the floor cannot be told from the feet. */
     private static final double SHADOW = 0.03;
@@ -52,16 +45,7 @@ final class PictureDesk {
 
     /** Photographs the wearer in the costume at hand, from the front. */
     byte[] photograph() {
-        Dressed dressed = studio.judge().figure(studio.situation().judged(), 0.5);
-        BufferedImage picture = CameraStandIn.photograph(
-                DressedPlate.of(dressed, FigureView.FRONT), dressed.body().height(), CameraStandIn.Shot.CASUAL);
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        try {
-            ImageIO.write(picture, "png", bytes);
-        } catch (IOException broken) {
-            throw new UncheckedIOException(broken);
-        }
-        return bytes.toByteArray();
+        return new Camera(studio).photograph(FigureView.FRONT, CameraStandIn.Shot.CASUAL);
     }
 
     /**
@@ -72,7 +56,7 @@ final class PictureDesk {
      * @throws FormatException if it is no picture, or nobody can be told from the wall
      */
     Measured measure(byte[] content, Judge.Case at, Optional<Silhouette> silhouette) {
-        BufferedImage picture = picture(content);
+        BufferedImage picture = Pictures.read(content);
         Dressed dressed = studio.judge().figure(at, 0.5);
         double height = dressed.body().height();
         List<Point> right = new ArrayList<>();
@@ -93,18 +77,6 @@ final class PictureDesk {
                 left,
                 silhouette.map(each ->
                         studio.judge().dressing().outline(each, at.subject()).departure(seen, knee)));
-    }
-
-    private static BufferedImage picture(byte[] content) {
-        try {
-            BufferedImage picture = ImageIO.read(new ByteArrayInputStream(content));
-            if (picture == null) {
-                throw new FormatException("It is not a picture that can be read: take a PNG or JPEG");
-            }
-            return picture;
-        } catch (IOException broken) {
-            throw new FormatException("The picture cannot be read: " + broken.getMessage());
-        }
     }
 
     /** Keeps what a picture showed with the latest fitting. */

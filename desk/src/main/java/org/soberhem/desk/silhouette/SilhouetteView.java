@@ -25,6 +25,7 @@ import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tabs;
+import org.soberhem.files.picture.Pictures;
 
 /** The figure in the costume beside its period's outline, and how it stands by the period's rules. */
 public final class SilhouetteView extends BorderPane {
@@ -178,7 +179,7 @@ public final class SilhouetteView extends BorderPane {
         Judge.Case at = studio.situation().judged();
         Optional<Silhouette> silhouette = desk.silhouette();
         files.read(
-                PictureDesk.MOST_BYTES,
+                Pictures.MOST_BYTES,
                 content -> pictures.measure(content, at, silhouette),
                 (picture, name) -> {
                     // The maker may have gone to another costume meanwhile.

@@ -1,6 +1,8 @@
 package org.soberhem.desk.studio;
 
+import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executor;
@@ -39,6 +41,7 @@ public final class Keeper implements AutoCloseable {
 
     private void backUp() {
         try {
+            workspace.sweep();
             workspace.backUp();
         } catch (StoreException broken) {
             ui.execute(() -> fault.set(broken.getMessage()));
@@ -105,6 +108,27 @@ public final class Keeper implements AutoCloseable {
                 });
             }
         });
+    }
+
+    /** Queues a picture to be kept; {@code done} gets its hash when it is durable, on the interface thread. */
+    public void attach(byte[] content, Consumer<String> done) {
+        state.set("keeping…");
+        queue.execute(() -> {
+            try {
+                String hash = workspace.attach(content);
+                ui.execute(() -> done.accept(hash));
+            } catch (StoreException broken) {
+                ui.execute(() -> {
+                    state.set("not kept");
+                    fault.set(broken.getMessage());
+                });
+            }
+        });
+    }
+
+    /** Finds the file of a picture. */
+    public Optional<Path> attachment(String hash) {
+        return workspace.attachment(hash);
     }
 
     @Override

@@ -26,9 +26,11 @@ import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
+import org.soberhem.core.costume.Gate;
 import org.soberhem.core.costume.InTheWay;
 import org.soberhem.core.costume.Judge;
 import org.soberhem.core.costume.Judgement;
+import org.soberhem.core.costume.Knowing;
 import org.soberhem.core.costume.Obstacle;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.costume.Tape;
@@ -75,6 +77,8 @@ public final class Studio {
     private Doubts doubts;
     private InTheWay inTheWay;
     private Judge judge;
+    private Knowing knowing;
+    private Gate gate;
     private final Map<String, Line<Wearer>> wearers = new LinkedHashMap<>();
     private final Map<String, Line<Costume>> costumes = new LinkedHashMap<>();
     private final Map<String, CompiledSheet> compiled = lately(MOST_WORKED);
@@ -127,8 +131,10 @@ public final class Studio {
         wardrobe = library.wardrobe().with(maker().stacks());
         tape = new Tape(library.measures(), wardrobe);
         doubts = new Doubts(library.measures(), library.relations(), library.proportions(), wardrobe);
-        inTheWay = new InTheWay(library.measures(), wardrobe, library.usages(), doubts);
+        inTheWay = new InTheWay(library.measures(), wardrobe, library.usages(), doubts, library::symptoms);
         judge = new Judge(library.silhouettes().with(ownSilhouettes()), library.figurePlan(), wardrobe);
+        knowing = null;
+        gate = null;
     }
 
     /** The maker's own silhouettes; one that cannot be read stays in the editor until it can. */
@@ -152,6 +158,22 @@ public final class Studio {
 
     public Library library() {
         return library;
+    }
+
+    /** Gathers what is known about a remark of a fitting. */
+    public Knowing knowing() {
+        if (knowing == null) {
+            knowing = new Knowing(library.symptoms(), wardrobe, library.alterations(), maker().months());
+        }
+        return knowing;
+    }
+
+    /** The gates before steps that cannot be taken back. */
+    public Gate gate() {
+        if (gate == null) {
+            gate = new Gate(library.symptoms(), library.movements(), wardrobe);
+        }
+        return gate;
     }
 
     /** The maker's own stacks, charts and preferences. */

@@ -103,6 +103,24 @@ public final class FileDesk {
                 }));
     }
 
+    /**
+     * Makes something in the background.
+     *
+     * @param made what is wrong with it, it says by a {@link FormatException}
+     * @param then gets it
+     * @param said gets why it cannot be made, in words
+     */
+    public <T> void load(Supplier<T> made, Consumer<T> then, Consumer<String> said) {
+        background.execute(() -> {
+            try {
+                T content = made.get();
+                ui.execute(() -> then.accept(content));
+            } catch (FormatException wrong) {
+                ui.execute(() -> said.accept(wrong.getMessage()));
+            }
+        });
+    }
+
     /** Returns words as a file name, without its ending. */
     public static String nameOf(String words) {
         return words.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");

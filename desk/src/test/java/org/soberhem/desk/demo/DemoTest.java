@@ -108,8 +108,12 @@ class DemoTest {
                     assertThat(studio.library().zones())
                             .filteredOn(zone -> zone.id().equals(remark.zone()))
                             .singleElement()
-                            .satisfies(zone -> assertThat(zone.symptoms())
-                                    .anyMatch(symptom -> symptom.seen().equals(remark.seen())));
+                            .satisfies(zone -> assertThat(studio.library()
+                                            .symptoms()
+                                            .find(remark.seen())
+                                            .orElseThrow()
+                                            .zones())
+                                    .contains(zone.id()));
                     assertThat(fitting.mockup().versions()).containsKey(remark.garment());
                 }
             }

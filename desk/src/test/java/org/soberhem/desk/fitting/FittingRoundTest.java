@@ -14,6 +14,7 @@ import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.LengthenAtLevel;
 import org.soberhem.core.alter.Sides;
 import org.soberhem.core.costume.Garment;
+import org.soberhem.core.fitting.Decision;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.fitting.Zone;
@@ -29,12 +30,16 @@ class FittingRoundTest {
 
     private Studio studio;
     private FittingRound round;
+    private Deciding deciding;
+    private Trying trying;
 
     @BeforeEach
     void openDemo() {
         studio = Studios.demo(folder);
         studio.open("keeper-1907");
         round = new FittingRound(studio);
+        deciding = round.deciding();
+        trying = new Trying(studio, round);
     }
 
     @AfterEach
@@ -83,7 +88,7 @@ class FittingRoundTest {
         round.point("H");
         round.see(1);
         round.pin(Length.ofInches(1));
-        round.decide(round.asked(remark()).orElseThrow());
+        deciding.alter(deciding.asked(remark()).orElseThrow());
         assertThat(blouse().versions().get(2).measures().get("full-bust").left())
                 .isEqualTo(kept);
     }
@@ -127,13 +132,13 @@ class FittingRoundTest {
     @Test
     void decide_makesTheNextVersion_andAltersThePattern() {
         round.begin(List.of("Blouse"), "calico", "");
-        round.confirm("blouse-1906");
+        trying.confirm();
         round.point("H");
         round.see(1);
         round.pin(Length.ofInches(1));
-        Alteration asked = round.asked(remark()).orElseThrow();
+        Alteration asked = deciding.asked(remark()).orElseThrow();
         assertThat(asked).isEqualTo(LengthenAtLevel.evenly("midriff", 25.4, Sides.BOTH));
-        assertThat(round.decide(asked)).isEmpty();
+        assertThat(deciding.alter(asked)).isEmpty();
         assertThat(blouse().versions()).hasSize(2);
         assertThat(blouse().alterations()).containsExactly(asked);
         assertThat(remark().decision().orElseThrow().version()).isEqualTo(2);
@@ -148,7 +153,7 @@ class FittingRoundTest {
         round.begin(List.of("Blouse"), "calico", "");
         round.point("H");
         round.see(2);
-        assertThat(round.decide(LengthenAtLevel.evenly("midriff", -900, Sides.BOTH)))
+        assertThat(deciding.alter(LengthenAtLevel.evenly("midriff", -900, Sides.BOTH)))
                 .hasValueSatisfying(
                         sentence -> assertThat(sentence.in(studio.format())).contains("cannot be shortened there"));
         assertThat(blouse().alterations()).isEmpty();
@@ -173,21 +178,21 @@ class FittingRoundTest {
         round.begin(List.of("Blouse"), "calico", "");
         round.point("D");
         round.see(2);
-        round.because("the corset cover binds");
-        round.decide("try without the cover");
+        deciding.because("the corset cover binds");
+        deciding.decide(Decision.Kind.TEST_AGAIN, "try without the cover");
         assertThat(remark().cause()).isEqualTo("the corset cover binds");
         assertThat(remark().decision().orElseThrow().words()).isEqualTo("try without the cover");
-        assertThat(round.asked(remark())).isEmpty();
+        assertThat(deciding.asked(remark())).isEmpty();
     }
 
     @Test
     void reading_movesTheVerdictOfItsRule() {
         round.begin(List.of("Blouse"), "calico", "");
-        QuantityKind pouch = round.asked(round.fitting().orElseThrow()).stream()
+        QuantityKind pouch = trying.asked(round.fitting().orElseThrow()).stream()
                 .filter(each -> each.id().equals("front-pouch"))
                 .findFirst()
                 .orElseThrow();
-        round.measured(pouch, Length.ofMillimetres(30));
+        trying.measured(pouch, Length.ofMillimetres(30));
         double known = studio.situation().verdicts().stream()
                 .filter(each -> each.kind().equals(pouch))
                 .findFirst()
@@ -202,11 +207,11 @@ class FittingRoundTest {
     void question_byEye_isAnsweredWithTheRound_andJudged() {
         round.begin(List.of("Blouse"), "calico", "");
         Fitting fitting = round.fitting().orElseThrow();
-        var question = round.questions(fitting).stream()
+        var question = trying.questions(fitting).stream()
                 .filter(each -> each.rule().id().equals("s04-stance"))
                 .findFirst()
                 .orElseThrow();
-        round.answer(question, 0);
+        trying.answer(question, 0);
         assertThat(round.fitting().orElseThrow().answers()).containsEntry("s04-stance", 0.0);
         assertThat(studio.situation().verdicts())
                 .filteredOn(each -> each.rule().id().equals("s04-stance"))

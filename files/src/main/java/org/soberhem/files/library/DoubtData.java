@@ -65,10 +65,10 @@ final class DoubtData {
                     node.find("instead").map(YamlNode::items).orElse(List.of()).stream()
                             .map(DoubtData::standIn)
                             .toList()));
-            mean[i] = decimal(node.get("mean"));
+            mean[i] = node.get("mean").decimal();
             List<YamlNode> row = node.get("covariance").items();
             for (int j = 0; j <= i; j++) {
-                covariance[i][j] = decimal(row.get(j));
+                covariance[i][j] = row.get(j).decimal();
                 covariance[j][i] = covariance[i][j];
             }
         }
@@ -78,10 +78,8 @@ final class DoubtData {
     private static Proportions.StandIn standIn(YamlNode node) {
         node.only("measure", "factor", "spread");
         return new Proportions.StandIn(
-                node.get("measure").text(), decimal(node.get("factor")), decimal(node.get("spread")));
-    }
-
-    private static double decimal(YamlNode node) {
-        return Double.parseDouble(node.text());
+                node.get("measure").text(),
+                node.get("factor").decimal(),
+                node.get("spread").decimal());
     }
 }

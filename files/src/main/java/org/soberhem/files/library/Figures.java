@@ -34,9 +34,9 @@ final class Figures {
             ages.put(
                     age,
                     new FigurePlan.ByAge(
-                            decimal(body.get("chin").get(key)),
-                            decimal(body.get("fork").get(key)),
-                            decimal(body.get("girths").get(key))));
+                            body.get("chin").get(key).decimal(),
+                            body.get("fork").get(key).decimal(),
+                            body.get("girths").get(key).decimal()));
         }
         Map<String, FigurePlan.Tape> tapes = new HashMap<>();
         root.get("tapes").entries().forEach((measure, node) -> tapes.put(measure, tape(node)));
@@ -54,7 +54,7 @@ final class Figures {
         Map<String, Map<String, Double>> references = new HashMap<>();
         node.entries().forEach((who, levels) -> {
             Map<String, Double> heights = new HashMap<>();
-            levels.entries().forEach((level, height) -> heights.put(level, decimal(height)));
+            levels.entries().forEach((level, height) -> heights.put(level, height.decimal()));
             references.put(who, heights);
         });
         return references;
@@ -63,12 +63,12 @@ final class Figures {
     private static Dressed.Hang hang(YamlNode node) {
         node.only("alone", "each-petticoat", "most-skirt", "over-hoops", "sleeve", "trunk");
         return new Dressed.Hang(
-                decimal(node.get("alone")),
-                decimal(node.get("each-petticoat")),
-                decimal(node.get("most-skirt")),
-                decimal(node.get("over-hoops")),
-                decimal(node.get("sleeve")),
-                decimal(node.get("trunk")));
+                node.get("alone").decimal(),
+                node.get("each-petticoat").decimal(),
+                node.get("most-skirt").decimal(),
+                node.get("over-hoops").decimal(),
+                node.get("sleeve").decimal(),
+                node.get("trunk").decimal());
     }
 
     private static List<FigurePlan.Level> levels(YamlNode node) {
@@ -79,11 +79,11 @@ final class Figures {
         node.only("level", "at", "girth", "flat", "ratio", "centre", "measures");
         return new FigurePlan.Level(
                 node.get("level").text(),
-                decimal(node.get("at")),
-                decimal(node.get("girth")),
-                decimal(node.find("flat").orElse(node.get("girth"))),
-                decimal(node.get("ratio")),
-                decimal(node.get("centre")),
+                node.get("at").decimal(),
+                node.get("girth").decimal(),
+                node.find("flat").orElse(node.get("girth")).decimal(),
+                node.get("ratio").decimal(),
+                node.get("centre").decimal(),
                 node.get("measures").texts());
     }
 
@@ -94,10 +94,6 @@ final class Figures {
                 .map(view -> FigureView.valueOf(view.toUpperCase(Locale.ROOT)))
                 .collect(Collectors.toSet());
         return new FigurePlan.Tape(ring, node.find("path").map(YamlNode::texts).orElse(List.of()), on);
-    }
-
-    private static double decimal(YamlNode node) {
-        return Double.parseDouble(node.text());
     }
 
     static Point point(YamlNode node) {

@@ -82,8 +82,8 @@ final class Layers {
         double unit = share ? 0.01 : 10;
         return new Layer.Effect(
                 node.get("measure").text(),
-                decimal(by.get(0)) * unit,
-                decimal(by.get(1)) * unit,
+                by.get(0).decimal() * unit,
+                by.get(1).decimal() * unit,
                 share,
                 node.get("when").text());
     }
@@ -102,8 +102,8 @@ final class Layers {
                 span(node, "hem-girth"),
                 span(node, "side"),
                 span(node, "back"),
-                decimal(node.get("at")),
-                node.find("dome").map(Layers::decimal).orElse(0.0));
+                node.get("at").decimal(),
+                node.find("dome").map(YamlNode::decimal).orElse(0.0));
     }
 
     private static Layer.Shape shape(YamlNode node) {
@@ -111,23 +111,19 @@ final class Layers {
         return new Layer.Shape(
                 shares(node.find("round")),
                 shares(node.find("forward")),
-                node.find("bust-up").map(Layers::decimal).orElse(0.0));
+                node.find("bust-up").map(YamlNode::decimal).orElse(0.0));
     }
 
     private static Map<String, Double> shares(Optional<YamlNode> node) {
         Map<String, Double> shares = new LinkedHashMap<>();
-        node.ifPresent(some -> some.entries().forEach((level, share) -> shares.put(level, decimal(share))));
+        node.ifPresent(some -> some.entries().forEach((level, share) -> shares.put(level, share.decimal())));
         return shares;
     }
 
     private static Optional<Layer.Span> span(YamlNode node, String name) {
         return node.find(name)
                 .map(YamlNode::items)
-                .map(two -> new Layer.Span(decimal(two.get(0)) * 10, decimal(two.get(1)) * 10));
-    }
-
-    private static double decimal(YamlNode node) {
-        return Double.parseDouble(node.text());
+                .map(two -> new Layer.Span(two.get(0).decimal() * 10, two.get(1).decimal() * 10));
     }
 
     private static LayerStack stack(YamlNode node) {

@@ -13,6 +13,8 @@ import org.soberhem.core.doubt.Relation;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.figure.Figure;
 import org.soberhem.core.figure.FigurePlan;
+import org.soberhem.core.fitting.Movement;
+import org.soberhem.core.fitting.Symptoms;
 import org.soberhem.core.fitting.Zone;
 import org.soberhem.core.garment.Usage;
 import org.soberhem.core.layers.Wardrobe;
@@ -52,6 +54,11 @@ public final class Library {
     private final Lazily<YamlNode> places =
             new Lazily<>(() -> YamlNode.parse(Resources.text("zones.yaml")).only("zones"));
     private final Lazily<List<Zone>> zones = new Lazily<>(() -> Zones.read(places.get()));
+    private final Lazily<Symptoms> symptoms = new Lazily<>(() -> SymptomData.symptoms(Resources.text("symptoms.yaml")));
+    private final Lazily<List<Movement>> movements =
+            new Lazily<>(() -> SymptomData.movements(Resources.text("movements.yaml")));
+    private final Lazily<Map<String, List<String>>> fittingReadings =
+            new Lazily<>(() -> SymptomData.readings(Resources.text("movements.yaml")));
     private final Lazily<Asked> asked = new Lazily<>(() -> AskedData.read(Resources.text("asked.yaml")));
     private final Lazily<YamlNode> sizes = new Lazily<>(
             () -> YamlNode.parse(Resources.text("sizes/index.yaml")).only("governing", "charts"));
@@ -156,6 +163,25 @@ public final class Library {
 
     public List<Zone> zones() {
         return zones.get();
+    }
+
+    /** Returns what is seen at fittings, with its causes. */
+    public Symptoms symptoms() {
+        return symptoms.get();
+    }
+
+    /** Returns the movements that garments are tried in. */
+    public List<Movement> movements() {
+        return movements.get();
+    }
+
+    /** Returns what is measured at every fitting of a kind of garment. */
+    public List<QuantityKind> readings(String garment) {
+        return fittingReadings.get().entrySet().stream()
+                .filter(each -> each.getValue().contains(garment))
+                .flatMap(each ->
+                        quantities.get().stream().filter(kind -> kind.id().equals(each.getKey())))
+                .toList();
     }
 
     public List<CompiledSheet> sheets() {

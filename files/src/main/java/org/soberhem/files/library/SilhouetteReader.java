@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -42,9 +41,9 @@ public final class SilhouetteReader {
         return new QuantityKind(
                 node.get("id").text(),
                 node.get("title").text(),
-                one(node.get("unit"), QuantityKind.Unit.class),
+                node.get("unit").word(QuantityKind.Unit.class),
                 node.get("from").items().stream()
-                        .map(each -> one(each, QuantityKind.From.class))
+                        .map(each -> each.word(QuantityKind.From.class))
                         .toList(),
                 node.get("is").text(),
                 node.find("sign").map(YamlNode::text).orElse(""),
@@ -58,7 +57,7 @@ public final class SilhouetteReader {
         Map<String, Double> amounts = new LinkedHashMap<>();
         node.entries().forEach((name, each) -> {
             if (!name.equals("kind")) {
-                amounts.put(name, decimal(each));
+                amounts.put(name, each.decimal());
             }
         });
         return new QuantityKind.Alter(node.get("kind").text(), amounts);
@@ -79,7 +78,7 @@ public final class SilhouetteReader {
                 node.get("place").text(),
                 years.get(0).number(),
                 years.get(1).number(),
-                one(node.get("who"), Silhouette.Who.class));
+                node.get("who").word(Silhouette.Who.class));
     }
 
     List<Rule> everywhere(String yaml) {
@@ -161,7 +160,7 @@ public final class SilhouetteReader {
         }
         double above = Double.POSITIVE_INFINITY;
         for (YamlNode level : levels) {
-            double at = decimal(level.get("at"));
+            double at = level.get("at").decimal();
             if (at >= above || at < -0.1 || at > 1.2) {
                 throw level.problem("levels go from above downward, as shares of the height from 1.2 to -0.1");
             }
@@ -173,7 +172,7 @@ public final class SilhouetteReader {
     private static Silhouette.FrontLevel front(YamlNode node) {
         node.only("at", "half", "arm", "level");
         return new Silhouette.FrontLevel(
-                decimal(node.get("at")),
+                node.get("at").decimal(),
                 range(node.get("half")),
                 node.find("arm").map(SilhouetteReader::range),
                 text(node, "level"));
@@ -182,15 +181,15 @@ public final class SilhouetteReader {
     private static Silhouette.SideLevel side(YamlNode node) {
         node.only("at", "fore", "aft", "level");
         return new Silhouette.SideLevel(
-                decimal(node.get("at")), range(node.get("fore")), range(node.get("aft")), text(node, "level"));
+                node.get("at").decimal(), range(node.get("fore")), range(node.get("aft")), text(node, "level"));
     }
 
     private static Silhouette.Range range(YamlNode node) {
         List<YamlNode> two = node.items();
-        if (two.size() != 2 || decimal(two.get(0)) > decimal(two.get(1))) {
+        if (two.size() != 2 || two.get(0).decimal() > two.get(1).decimal()) {
             throw node.problem("a range is two numbers, the smaller first");
         }
-        return new Silhouette.Range(decimal(two.get(0)), decimal(two.get(1)));
+        return new Silhouette.Range(two.get(0).decimal(), two.get(1).decimal());
     }
 
     private List<Rule> rules(YamlNode node) {
@@ -225,7 +224,7 @@ public final class SilhouetteReader {
                 "except",
                 "weight",
                 "evidence");
-        Rule.Judged judged = one(node.get("judged"), Rule.Judged.class);
+        Rule.Judged judged = node.get("judged").word(Rule.Judged.class);
         boolean byEye = judged == Rule.Judged.EYE;
         if (byEye && node.find("ask").isEmpty()) {
             throw node.problem("a rule judged by eye asks something: ask");
@@ -238,7 +237,7 @@ public final class SilhouetteReader {
                 node.get("id").text(),
                 known(node),
                 Set.copyOf(node.get("for").texts()),
-                one(node.get("kind"), Rule.Kind.class),
+                node.get("kind").word(Rule.Kind.class),
                 byEye ? Optional.empty() : Optional.of(band(node)),
                 judged,
                 text(node, "ask"),
@@ -300,28 +299,13 @@ public final class SilhouetteReader {
             throw node.problem("band and rim are two numbers each, the smaller first");
         }
         try {
-            return new Band(decimal(band.get(0)), decimal(band.get(1)), decimal(rim.get(0)), decimal(rim.get(1)));
+            return new Band(
+                    band.get(0).decimal(),
+                    band.get(1).decimal(),
+                    rim.get(0).decimal(),
+                    rim.get(1).decimal());
         } catch (IllegalArgumentException wrong) {
             throw node.problem("the band must lie within the rim, the smaller number first in both");
-        }
-    }
-
-    private static <E extends Enum<E>> E one(YamlNode node, Class<E> of) {
-        String word = node.text();
-        for (E each : of.getEnumConstants()) {
-            if (each.name().toLowerCase(Locale.ROOT).equals(word)) {
-                return each;
-            }
-        }
-        throw node.problem("\"" + word + "\" must be one of "
-                + List.of(of.getEnumConstants()).toString().toLowerCase(Locale.ROOT));
-    }
-
-    private static double decimal(YamlNode node) {
-        try {
-            return Double.parseDouble(node.text());
-        } catch (NumberFormatException wrong) {
-            throw node.problem("\"" + node.text() + "\" must be a number");
         }
     }
 }

@@ -14,8 +14,8 @@ final class Zones {
     }
 
     private static Zone zone(YamlNode node) {
-        node.only("id", "letters", "name", "back", "at", "flat", "garments", "symptoms");
-        YamlNode flat = node.get("flat").only("piece", "across", "down");
+        node.only("id", "letters", "name", "back", "at", "flat", "garments", "edges");
+        YamlNode flat = node.get("flat").only("pieces", "across", "down");
         return new Zone(
                 node.get("id").text(),
                 node.get("letters").texts(),
@@ -23,21 +23,10 @@ final class Zones {
                 node.find("back").isPresent(),
                 Figures.point(node.get("at")),
                 new Zone.Flat(
-                        flat.get("piece").text(),
+                        flat.get("pieces").texts(),
                         flat.get("across").number() / 100.0,
                         flat.get("down").number() / 100.0),
                 node.get("garments").texts(),
-                node.get("symptoms").items().stream().map(Zones::symptom).toList());
-    }
-
-    private static Zone.Symptom symptom(YamlNode node) {
-        node.only("id", "seen", "cause", "remedy", "alter", "direction");
-        return new Zone.Symptom(
-                node.get("id").text(),
-                node.get("seen").text(),
-                node.get("cause").text(),
-                node.get("remedy").text(),
-                node.find("alter").map(YamlNode::text).orElse(""),
-                node.find("direction").map(YamlNode::number).orElse(0));
+                node.get("edges").texts());
     }
 }

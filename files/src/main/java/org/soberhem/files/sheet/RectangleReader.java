@@ -49,7 +49,7 @@ final class RectangleReader {
                 Optional.empty(),
                 true,
                 SheetReader.map(node.get("cut"), YamlNode::number),
-                SheetReader.word(node.get("shape"), CutShape.class),
+                node.get("shape").word(CutShape.class),
                 DraftSheet.Drawn.SEAM_LINE,
                 CORNERS.stream()
                         .map(corner -> JoinSheet.straight(new Written(corner, line)))

@@ -3,7 +3,6 @@ package org.soberhem.files.sheet;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
@@ -210,9 +209,9 @@ public final class SheetReader {
                 node.find("on").map(YamlNode::written),
                 false,
                 map(node.get("cut"), YamlNode::number),
-                word(node.get("shape"), CutShape.class),
+                node.get("shape").word(CutShape.class),
                 node.find("drawn")
-                        .map(drawn -> word(drawn, DraftSheet.Drawn.class))
+                        .map(drawn -> drawn.word(DraftSheet.Drawn.class))
                         .orElse(DraftSheet.Drawn.SEAM_LINE),
                 outline(node.get("outline")),
                 map(node.get("edges"), SheetReader::edge),
@@ -240,19 +239,6 @@ public final class SheetReader {
             }
         });
         return notches;
-    }
-
-    static <E extends Enum<E>> E word(YamlNode node, Class<E> type) {
-        for (E each : type.getEnumConstants()) {
-            if (each.name().toLowerCase(Locale.ROOT).replace('_', '-').equals(node.text())) {
-                return each;
-            }
-        }
-        List<String> known = new ArrayList<>();
-        for (E each : type.getEnumConstants()) {
-            known.add(each.name().toLowerCase(Locale.ROOT).replace('_', '-'));
-        }
-        throw node.problem("\"" + node.text() + "\" is not known here; known are " + known);
     }
 
     private static List<JoinSheet> outline(YamlNode node) {
@@ -309,7 +295,7 @@ public final class SheetReader {
         return new DraftSheet.EdgeSheet(
                 ends.get(0),
                 ends.get(1),
-                node.isMap() ? node.find("role").map(role -> word(role, Role.class)) : Optional.empty());
+                node.isMap() ? node.find("role").map(role -> role.word(Role.class)) : Optional.empty());
     }
 
     private static List<Written> twoParts(YamlNode node, String separator, String example) {
@@ -328,7 +314,7 @@ public final class SheetReader {
     static DraftSheet.LineSheet line(YamlNode node) {
         node.only("kind", "from", "to");
         return new DraftSheet.LineSheet(
-                word(node.get("kind"), MarkLine.Kind.class),
+                node.get("kind").word(MarkLine.Kind.class),
                 node.get("from").written(),
                 node.get("to").written());
     }
@@ -393,7 +379,7 @@ public final class SheetReader {
         if (sides.size() != 2) {
             throw node.problem("a seam joins two sides: found " + sides.size());
         }
-        Seam.Kind kind = word(node.get("kind"), Seam.Kind.class);
+        Seam.Kind kind = node.get("kind").word(Seam.Kind.class);
         YamlNode range = node.get(kind.byFullness() ? "fullness" : "ease");
         List<Written> limits = twoParts(range, "\\.\\.", kind.byFullness() ? "1.4 .. 2.5" : "0 .. 1/8 in");
         return new SeamSheet(node.line(), run(sides.get(0)), run(sides.get(1)), kind, limits.get(0), limits.get(1));

@@ -52,11 +52,11 @@ final class SumReader {
         node.only("closes", "fastening", "below", "lavatory", "nursing");
         return new DraftSheet.WearingSheet(
                 node.line(),
-                SheetReader.word(node.get("closes"), Wearing.Closes.class),
+                node.get("closes").word(Wearing.Closes.class),
                 or(node, "fastening", "0 in"),
                 or(node, "below", "0 in"),
-                SheetReader.word(node.get("lavatory"), Wearing.Lavatory.class),
-                SheetReader.word(node.get("nursing"), Wearing.Nursing.class));
+                node.get("lavatory").word(Wearing.Lavatory.class),
+                node.get("nursing").word(Wearing.Nursing.class));
     }
 
     private static Written or(YamlNode node, String key, String otherwise) {

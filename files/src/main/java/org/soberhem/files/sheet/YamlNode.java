@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.snakeyaml.engine.v2.api.LoadSettings;
@@ -123,6 +124,27 @@ public final class YamlNode {
         } catch (NumberFormatException none) {
             throw problem("a whole number must stand here: \"" + text() + "\"");
         }
+    }
+
+    public double decimal() {
+        try {
+            return Double.parseDouble(text().strip());
+        } catch (NumberFormatException none) {
+            throw problem("a number must stand here: \"" + text() + "\"");
+        }
+    }
+
+    /** Returns the constant that is named here in kebab-case. */
+    public <E extends Enum<E>> E word(Class<E> type) {
+        List<String> known = new ArrayList<>();
+        for (E each : type.getEnumConstants()) {
+            String name = each.name().toLowerCase(Locale.ROOT).replace('_', '-');
+            if (name.equals(text())) {
+                return each;
+            }
+            known.add(name);
+        }
+        throw problem("\"" + text() + "\" is not known here; known are " + known);
     }
 
     /** Returns the items of a list. */

@@ -6,6 +6,7 @@ import com.fasterxml.jackson.annotation.JsonFormat;
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -16,6 +17,8 @@ import java.util.zip.GZIPInputStream;
 import java.util.zip.GZIPOutputStream;
 import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.Terms;
+import org.soberhem.core.fitting.Conditions;
+import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.geometry.Cubic;
 import org.soberhem.core.geometry.Line;
 import org.soberhem.core.geometry.Point;
@@ -43,6 +46,12 @@ final class Codec {
     @JsonFormat(shape = JsonFormat.Shape.ARRAY)
     private interface PointJson {}
 
+    /** How a mock-up was tried on stands among what a fitting says of itself, as in older workspaces. */
+    private interface FittingJson {
+        @JsonUnwrapped
+        Conditions conditions();
+    }
+
     private abstract static class LengthJson {
         @JsonCreator
         LengthJson(long nanometres) {}
@@ -56,6 +65,7 @@ final class Codec {
             .addMixIn(Length.class, LengthJson.class)
             .addMixIn(Segment.class, SegmentJson.class)
             .addMixIn(Point.class, PointJson.class)
+            .addMixIn(Fitting.class, FittingJson.class)
             .registerSubtypes(kinds())
             // What a record can tell about itself is not a part of it.
             .changeDefaultVisibility(all -> all.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))

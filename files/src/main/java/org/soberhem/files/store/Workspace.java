@@ -11,14 +11,20 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
 import org.jdbi.v3.core.JdbiException;
@@ -42,17 +48,24 @@ public final class Workspace implements AutoCloseable {
     private static final int USER_VERSION_AT = 60;
     private static final int BACKUPS_KEPT = 7;
 
+    /** So long a picture stays after the last revision that names it. */
+    private static final Duration ATTACHMENT_STAYS = Duration.ofDays(30);
+
+    private static final Pattern HASH = Pattern.compile("[0-9a-f]{64}");
+
     private final Path folder;
     private final Clock clock;
     private final Codec codec = new Codec();
     private final FileChannel lockChannel;
     private final boolean readOnly;
+    private final Attachments attachments;
     private final Jdbi jdbi;
     private final Handle keeper;
 
     private Workspace(Path folder, Clock clock) throws IOException {
         this.folder = folder;
         this.clock = clock;
+        this.attachments = new Attachments(folder.resolve("attachments"));
         Path database = folder.resolve(DATABASE);
         int stored = storedSchema(database);
         this.lockChannel =
@@ -334,7 +347,81 @@ public final class Workspace implements AutoCloseable {
         return value;
     }
 
-    /** Copies the database to the folder "backups" once a day, and keeps the newest seven copies. */
+    /**
+     * Keeps a picture beside the database.
+     *
+     * @return the hash of its content, by which values name it; it is durable on disk
+     */
+    public String attach(byte[] content) {
+        if (readOnly) {
+            throw cannotKeep();
+        }
+        try {
+            return attachments.keep(content);
+        } catch (IOException broken) {
+            throw new StoreException(
+                    "The picture could not be kept in " + folder + ": " + reason(broken)
+                            + ". Make room and take it again",
+                    broken);
+        }
+    }
+
+    /** Finds the file of a picture that a value names. */
+    public Optional<Path> attachment(String hash) {
+        return attachments.find(hash);
+    }
+
+    /** Lets go of pictures that no value names and that no revision of the last thirty days named. */
+    public void sweep() {
+        if (readOnly) {
+            return;
+        }
+        try {
+            Set<String> unnamed = new HashSet<>(attachments.all());
+            if (unnamed.isEmpty()) {
+                return;
+            }
+            asked(handle -> {
+                for (String id : handle.createQuery("SELECT id FROM line")
+                        .mapTo(String.class)
+                        .list()) {
+                    unnamed.removeAll(
+                            named(codec.text(value(handle, id, head(handle, id).orElseThrow()))));
+                }
+                return null;
+            });
+            Instant gone = Instant.now(clock).minus(ATTACHMENT_STAYS);
+            for (String hash : unnamed) {
+                if (lastNamed(hash).isBefore(gone)) {
+                    attachments.drop(hash);
+                }
+            }
+        } catch (IOException broken) {
+            throw new StoreException(
+                    "The pictures in " + folder + " could not be looked through: " + reason(broken), broken);
+        }
+    }
+
+    private static Set<String> named(String text) {
+        return HASH.matcher(text).results().map(MatchResult::group).collect(Collectors.toSet());
+    }
+
+    private Instant lastNamed(String hash) throws IOException {
+        Optional<String> made =
+                asked(handle -> handle.createQuery("SELECT max(made) FROM revision WHERE instr(changes, :hash) > 0")
+                        .bind("hash", hash)
+                        .mapTo(String.class)
+                        .findOne());
+        if (made.isPresent()) {
+            return Instant.parse(made.get());
+        }
+        return Files.getLastModifiedTime(attachment(hash).orElseThrow()).toInstant();
+    }
+
+    /**
+     * Copies the database to the folder "backups" once a day with the pictures that it lacks, and keeps the newest seven
+     * copies.
+     */
     public void backUp() {
         Path backups = folder.resolve("backups");
         Path copy = backups.resolve("workspace-" + LocalDate.now(clock) + ".db");
@@ -346,22 +433,38 @@ public final class Workspace implements AutoCloseable {
             asked(handle -> handle.execute("VACUUM INTO ?", copy.toString()));
             List<Path> copies;
             try (var files = Files.list(backups)) {
-                copies = files.sorted().toList();
+                copies = files.filter(Files::isRegularFile).sorted().toList();
             }
             for (Path old : copies.subList(0, Math.max(0, copies.size() - BACKUPS_KEPT))) {
                 Files.delete(old);
             }
+            attachments.copyTo(backups.resolve("attachments"));
         } catch (IOException broken) {
             throw new StoreException("The backup " + copy + " cannot be written: " + reason(broken), broken);
         }
     }
 
-    /** Checks the whole database; the message of what is thrown says what to do. */
+    /** Checks the whole database and every picture; the message of what is thrown says what to do. */
     public void verify() {
         List<String> found = asked(handle ->
                 handle.createQuery("PRAGMA integrity_check").mapTo(String.class).list());
         if (!found.equals(List.of("ok"))) {
             throw damaged(folder, null);
+        }
+        pictures();
+    }
+
+    private void pictures() {
+        try {
+            for (String hash : attachments.all()) {
+                if (!Attachments.hash(Files.readAllBytes(attachment(hash).orElseThrow()))
+                        .equals(hash)) {
+                    throw new StoreException("The picture " + hash + " in " + folder
+                            + " is damaged: put the one of its folder \"backups/attachments\" in its place");
+                }
+            }
+        } catch (IOException broken) {
+            throw new StoreException("The pictures in " + folder + " cannot be read: " + reason(broken), broken);
         }
     }
 
@@ -373,11 +476,15 @@ public final class Workspace implements AutoCloseable {
         }
     }
 
+    private StoreException cannotKeep() {
+        return new StoreException(
+                "The workspace " + folder
+                        + " is open in another window or may not be written: nothing can be kept here. Close the other window and start again");
+    }
+
     private <R> R changed(Function<Handle, R> change) {
         if (readOnly) {
-            throw new StoreException(
-                    "The workspace " + folder
-                            + " is open in another window or may not be written: nothing can be kept here. Close the other window and start again");
+            throw cannotKeep();
         }
         try {
             return keeper.inTransaction(change::apply);

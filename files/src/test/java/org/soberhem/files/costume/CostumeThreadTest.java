@@ -32,7 +32,10 @@ import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.DraftException;
 import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.fitting.Conditions;
+import org.soberhem.core.fitting.Decision;
 import org.soberhem.core.fitting.Fitting;
+import org.soberhem.core.fitting.Mockup;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthEntry;
@@ -54,7 +57,8 @@ class CostumeThreadTest {
             LIBRARY.measures(),
             LIBRARY.wardrobe(),
             LIBRARY.usages(),
-            new Doubts(LIBRARY.measures(), LIBRARY.relations(), LIBRARY.proportions(), LIBRARY.wardrobe()));
+            new Doubts(LIBRARY.measures(), LIBRARY.relations(), LIBRARY.proportions(), LIBRARY.wardrobe()),
+            LIBRARY::symptoms);
     private static final Tape TAPE = new Tape(LIBRARY.measures(), LIBRARY.wardrobe());
     private static final Wearer ADA = Wearer.of("ada", "Ada", "", List.of());
 
@@ -131,20 +135,17 @@ class CostumeThreadTest {
     }
 
     private static Fitting fitting(String stack, boolean confirmed, Remark... remarks) {
-        return new Fitting(
-                1,
-                DAY,
-                new Fitting.Mockup(Map.of("Blouse", 1), "calico"),
-                stack,
-                confirmed,
-                "",
-                List.of(remarks),
-                Map.of());
+        Fitting fitting =
+                Fitting.begun(1, DAY, new Mockup(Map.of("Blouse", 1), "calico"), new Conditions(stack, confirmed, ""));
+        for (Remark remark : remarks) {
+            fitting = fitting.with(remark);
+        }
+        return fitting;
     }
 
-    private static Remark remark(Optional<Remark.Decision> decision, Remark.State state) {
-        return new Remark(
-                "1-1", "Blouse", "bust", Sides.LEFT, "strains across the bust", Optional.empty(), "", decision, state);
+    private static Remark remark(Optional<Decision> decision, Remark.State state) {
+        Remark remark = Remark.at("1-1", "Blouse", "bust", Sides.LEFT).withSeen("strains across the bust");
+        return decision.map(remark::withDecision).orElse(remark).withState(state, 1);
     }
 
     @Test
@@ -230,7 +231,7 @@ class CostumeThreadTest {
         Fitting open = fitting(CORSET, true, remark(Optional.empty(), Remark.State.OPEN));
         assertThat(inTheWay(costume(List.of(), List.of(open)), middle(CORSET)))
                 .containsExactly("FITTING: Fitting 1: strains across the bust (wearer's left). Nothing is decided");
-        Remark.Decision decision = new Remark.Decision("Let out the side", Optional.empty(), 2);
+        Decision decision = new Decision(Decision.Kind.ALTER, "Let out the side", Optional.empty(), 2);
         Fitting decided = fitting(CORSET, true, remark(Optional.of(decision), Remark.State.OPEN));
         assertThat(inTheWay(costume(List.of(), List.of(decided)), middle(CORSET)))
                 .containsExactly(

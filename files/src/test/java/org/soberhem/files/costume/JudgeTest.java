@@ -24,7 +24,9 @@ import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.figure.BodyFigure;
+import org.soberhem.core.fitting.Conditions;
 import org.soberhem.core.fitting.Fitting;
+import org.soberhem.core.fitting.Mockup;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
@@ -67,19 +69,19 @@ class JudgeTest {
 
     private static Costume costume(int year, String stack, Look look, Fitting... fittings) {
         return new Costume(
-                "c",
-                "c",
-                "",
-                year,
-                Optional.empty(),
-                "w",
-                "m",
-                stack,
-                List.of(),
-                List.of(fittings),
-                "",
-                Map.of(),
-                look);
+                        "c",
+                        "c",
+                        "",
+                        year,
+                        Optional.empty(),
+                        "w",
+                        "m",
+                        stack,
+                        List.of(),
+                        List.of(fittings),
+                        "",
+                        Map.of())
+                .looking(look);
     }
 
     private static Judge.Case at(Costume costume, Map<String, Work> works, MeasurementSet... sets) {
@@ -171,27 +173,17 @@ class JudgeTest {
                 .allSatisfy(each -> assertThat(each.rule().id()).startsWith("any-"));
     }
 
+    private static Fitting fitting(int number) {
+        return Fitting.begun(
+                number, LocalDate.EPOCH, new Mockup(Map.of("Blouse", 1), ""), new Conditions("none", true, ""));
+    }
+
     @Test
     void round_knowsOnlyWhatWasKnownThen() {
-        Fitting first = new Fitting(
-                1,
-                LocalDate.EPOCH,
-                new Fitting.Mockup(Map.of("Blouse", 1), ""),
-                "none",
-                true,
-                "",
-                List.of(),
-                Map.of("waist-dip-front", Length.ofMillimetres(10)));
-        Fitting second = new Fitting(
-                2,
-                LocalDate.EPOCH,
-                new Fitting.Mockup(Map.of("Blouse", 1), ""),
-                "none",
-                true,
-                "",
-                List.of(),
-                Map.of("waist-dip-front", Length.ofMillimetres(30)),
-                Map.of("s04-stance", 1.0));
+        Fitting first = fitting(1).withReading("waist-dip-front", Length.ofMillimetres(10));
+        Fitting second = fitting(2)
+                .withReading("waist-dip-front", Length.ofMillimetres(30))
+                .answering("s04-stance", Optional.of(1.0));
         Map<String, Work> works = Map.of("Blouse", work("blouse-1906", Map.of()));
         Judge.Case at = at(costume(1906, "blouse-1906", Look.USUAL, first, second), works);
         List<Verdict.Grade> grades = new ArrayList<>();

@@ -171,13 +171,13 @@ class RulesOutsideTest {
             delimiter = '|',
             value = {
                 "quantity: skirt-hem-girth | quantity: skirt-hem-grith | there is no quantity \"skirt-hem-grith\"",
-                "who: woman | who: women | must be one of [woman, man, child]",
+                "who: woman | who: women | known are [woman, man, child]",
                 "band: [2500, 3500] | band: [3500, 2500] | the band must lie within the rim",
                 "weight: 2 | weight: 9 | weight is 1, 2 or 3",
                 "judged: paper | judged: eye | asks something: ask",
                 "half: [0.2, 0.3] | half: [0.3, 0.2] | the smaller first",
                 "{at: 0.01, half | {at: 1.1, half | levels go from above downward",
-                "half: [0.01, 0.02] | half: [x, 0.02] | must be a number",
+                "half: [0.01, 0.02] | half: [x, 0.02] | a number must stand here",
                 "title: | titel: | titel",
                 "evidence: from memory | school: none | evidence"
             })

@@ -28,8 +28,18 @@ import org.soberhem.core.costume.Version;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.fitting.ClothDifference;
+import org.soberhem.core.fitting.Conditions;
+import org.soberhem.core.fitting.Decision;
 import org.soberhem.core.fitting.Fitting;
+import org.soberhem.core.fitting.Inner;
+import org.soberhem.core.fitting.Mockup;
+import org.soberhem.core.fitting.Overlay;
+import org.soberhem.core.fitting.Picture;
 import org.soberhem.core.fitting.Remark;
+import org.soberhem.core.fitting.Stance;
+import org.soberhem.core.fitting.Trial;
+import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthUnit;
@@ -83,26 +93,38 @@ class WorkspaceTest {
                 Map.of("stand", 25.4),
                 List.of(new TakeInSeam(EdgeRef.parse("back.side"), 6.35, 0, Sides.LEFT)),
                 List.of(version));
-        Remark remark = new Remark(
-                "r1",
-                "Blouse",
-                "bust",
-                Sides.LEFT,
-                "strains",
-                Optional.of(Length.ofInches(0, 3, 8)),
-                "too narrow",
-                Optional.of(new Remark.Decision(
-                        "let out", Optional.of(LengthenAtLevel.evenly("midriff", 3, Sides.BOTH)), 2)),
-                Remark.State.OPEN);
-        Fitting fitting = new Fitting(
-                1,
-                LocalDate.of(2026, 4, 9),
-                new Fitting.Mockup(Map.of("Blouse", 1), "calico"),
-                "blouse-1906",
-                true,
-                "",
-                List.of(remark),
-                Map.of("collar-ease", Length.ofMillimetres(8)));
+        Remark remark = Remark.at("1-1", "Blouse", "bust", Sides.LEFT)
+                .withSeen("strains")
+                .withAmount(Length.ofInches(0, 3, 8))
+                .because("too narrow")
+                .in("arms-up")
+                .tested("girth-small", true)
+                .withDecision(new Decision(
+                        Decision.Kind.ALTER,
+                        "let out",
+                        Optional.of(LengthenAtLevel.evenly("midriff", 3, Sides.BOTH)),
+                        2))
+                .withState(Remark.State.WORSE, 2);
+        Overlay overlay = Overlay.over("b".repeat(64))
+                .with(new Overlay.Pair("eye", Overlay.Use.HOLDS, new Point(0.5, 0.1), Optional.of(new Point(0.4, 0.2))))
+                .knowing(new Overlay.Known("eye", "foot", Length.ofInches(60)))
+                .tracing(List.of(List.of(new Point(0, 0), new Point(1, 1))));
+        Fitting fitting = Fitting.begun(
+                        1,
+                        LocalDate.of(2026, 4, 9),
+                        new Mockup(Map.of("Blouse", 1), "calico")
+                                .toggling(ClothDifference.STIFFER)
+                                .stepping(Inner.BONES)
+                                .leaving(Optional.of(Length.ofInches(0, 1, 2))),
+                        new Conditions("blouse-1906", true, "Ruth")
+                                .toggling("corset-cover-1880")
+                                .toggling(Stance.HOLLOW_BACK)
+                                .marking("red", true)
+                                .turned(true))
+                .with(remark)
+                .with(new Trial("sit", 60, Trial.Result.FAILED, "presses"))
+                .with(new Picture("a".repeat(64), "front", "1-1").laidOver(overlay))
+                .withReading("collar-ease", Length.ofMillimetres(8));
         return new Costume(
                 "c1",
                 "Blouse",

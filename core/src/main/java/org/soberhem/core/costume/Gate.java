@@ -1,0 +1,371 @@
+package org.soberhem.core.costume;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import org.soberhem.core.draft.CheckResult;
+import org.soberhem.core.fitting.ClothDifference;
+import org.soberhem.core.fitting.Decision;
+import org.soberhem.core.fitting.Fitting;
+import org.soberhem.core.fitting.Movement;
+import org.soberhem.core.fitting.Remark;
+import org.soberhem.core.fitting.Severity;
+import org.soberhem.core.fitting.Symptom;
+import org.soberhem.core.fitting.Symptoms;
+import org.soberhem.core.fitting.Trial;
+import org.soberhem.core.layers.Wardrobe;
+import org.soberhem.core.length.Sentence;
+import org.soberhem.core.pattern.Edge;
+import org.soberhem.core.pattern.EdgeRef;
+import org.soberhem.core.pattern.Piece;
+import org.soberhem.core.pattern.Role;
+import org.soberhem.core.pattern.SeamCheck;
+
+/** The gate before each step that cannot be taken back: what must be so, and what is missing. */
+public final class Gate {
+
+    /** Steps that cannot be taken back. */
+    public enum Step {
+        CUT_CLOTH(
+                "Cut the final cloth",
+                Check.TRIED,
+                Check.REMARKS,
+                Check.LAYERS,
+                Check.MOVEMENTS,
+                Check.WEAR,
+                Check.OPENINGS,
+                Check.SEAMS,
+                Check.WASHED,
+                Check.ENOUGH,
+                Check.SET,
+                Check.COUNTED),
+        TRIM("Trim neckline or waist", Check.TRIED, Check.REMARKS, Check.LAYERS, Check.MOVEMENTS, Check.PRESSED),
+        CUT_HEM("Cut the hem", Check.TRIED, Check.REMARKS, Check.LAYERS, Check.MOVEMENTS, Check.HUNG),
+        CLIP_NOTCH("Clip a notch", Check.TRIED, Check.REMARKS, Check.SEAMS);
+
+        private final String words;
+        private final List<Check> checks;
+
+        Step(String words, Check... checks) {
+            this.words = words;
+            this.checks = List.of(checks);
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** What must be so before a step. */
+    public enum Check {
+        TRIED,
+        REMARKS,
+        LAYERS,
+        MOVEMENTS,
+        WEAR,
+        OPENINGS,
+        SEAMS,
+        PRESSED,
+        WASHED,
+        ENOUGH,
+        SET,
+        COUNTED,
+        HUNG
+    }
+
+    /** Whether it is so. */
+    public enum State {
+        MET,
+        MISSING,
+        /** It belongs to a part of the work that is not written down here yet. */
+        UNKNOWN
+    }
+
+    /**
+     * One condition.
+     *
+     * @param words what is so, or what is missing
+     * @param stage where it is settled
+     * @param target what to show there
+     */
+    public record Condition(Check check, State state, Sentence words, Stage stage, String target) {}
+
+    /**
+     * A gate as it stands.
+     *
+     * @param garment name of the garment
+     * @param passed how it was passed although it is closed, if it was
+     */
+    public record Standing(Step step, String garment, List<Condition> conditions, Optional<Papers.Passage> passed) {
+
+        public Standing {
+            conditions = List.copyOf(conditions);
+        }
+
+        /** Says whether every condition is met. */
+        public boolean isOpen() {
+            return conditions.stream().allMatch(condition -> condition.state() == State.MET);
+        }
+
+        /** Returns what keeps it closed. */
+        public List<Condition> missing() {
+            return conditions.stream()
+                    .filter(condition -> condition.state() != State.MET)
+                    .toList();
+        }
+    }
+
+    private final Symptoms symptoms;
+    private final List<Movement> movements;
+    private final Wardrobe wardrobe;
+
+    /**
+     * @param symptoms how much hangs on what was seen
+     * @param movements what garments are tried in
+     */
+    public Gate(Symptoms symptoms, List<Movement> movements, Wardrobe wardrobe) {
+        this.symptoms = symptoms;
+        this.movements = List.copyOf(movements);
+        this.wardrobe = wardrobe;
+    }
+
+    /** Returns how a gate stands for one garment. */
+    public Standing of(Judge.Case at, String name, Step step) {
+        Garment garment = at.costume().garment(name).orElseThrow();
+        List<Condition> conditions =
+                step.checks.stream().map(check -> condition(at, garment, check)).toList();
+        return new Standing(step, name, conditions, at.costume().papers().passed(step, garment));
+    }
+
+    private Condition condition(Judge.Case at, Garment garment, Check check) {
+        return switch (check) {
+            case TRIED -> tried(at.costume(), garment);
+            case REMARKS -> remarks(at.costume(), garment);
+            case LAYERS -> layers(at.costume(), garment);
+            case MOVEMENTS -> moved(at, garment, check, false);
+            case WEAR -> moved(at, garment, check, true);
+            case OPENINGS -> openings(at, garment);
+            case SEAMS -> seams(at, garment);
+            case PRESSED -> pressed(at.costume(), garment);
+            case WASHED -> unknown(check, "Cloth washed before it is cut: not yet known, there is no cloth here yet");
+            case ENOUGH -> unknown(check, "Enough cloth in hand: not yet known, no lay is planned here yet");
+            case SET -> unknown(check, "Grain and stripes set: not yet known, no lay is planned here yet");
+            case COUNTED ->
+                unknown(check, "Lining and interfacing counted: not yet known, there is no cut list here yet");
+            case HUNG ->
+                unknown(check, "Hung for a day before it is levelled: not yet known, no steps are kept here yet");
+        };
+    }
+
+    private static Condition unknown(Check check, String words) {
+        return new Condition(check, State.UNKNOWN, Sentence.of(words), Stage.FITTING, "");
+    }
+
+    private static Condition of(Check check, boolean met, Sentence words, Stage stage, String target) {
+        return new Condition(check, met ? State.MET : State.MISSING, words, stage, target);
+    }
+
+    /** Returns the latest round at which the version that a garment now is was tried on. */
+    private static Optional<Fitting> round(Costume costume, Garment garment) {
+        return costume.fittings().stream()
+                .filter(fitting -> garment.isNamed()
+                        && Integer.valueOf(garment.base())
+                                .equals(fitting.mockup().versions().get(garment.name())))
+                .reduce((first, last) -> last);
+    }
+
+    private static Condition tried(Costume costume, Garment garment) {
+        Optional<Fitting> round = round(costume, garment);
+        Sentence words = round.isPresent()
+                ? Sentence.of(
+                        "Version {} was tried on at fitting {}",
+                        garment.base(),
+                        round.get().number())
+                : garment.isNamed()
+                        ? Sentence.of("Version {} has not been tried on", garment.base())
+                        : Sentence.of(
+                                "The pattern has changed since version {}: it has not been tried on", garment.base());
+        return of(Check.TRIED, round.isPresent(), words, Stage.FITTING, "");
+    }
+
+    private Condition remarks(Costume costume, Garment garment) {
+        List<String> open = new ArrayList<>();
+        String first = "";
+        for (Fitting fitting : costume.fittings()) {
+            for (Remark remark : fitting.remarks()) {
+                if (remark.garment().equals(garment.name()) && blocks(remark)) {
+                    open.add(symptoms.words(remark.seen()) + " ("
+                            + severity(remark).words() + ")");
+                    first = first.isEmpty() ? remark.id() : first;
+                }
+            }
+        }
+        Sentence words = open.isEmpty()
+                ? Sentence.of("No open remark stands against it")
+                : Sentence.of("Open: {}", String.join(", ", new LinkedHashSet<>(open)));
+        return of(Check.REMARKS, open.isEmpty(), words, Stage.FITTING, first);
+    }
+
+    /** Says whether a remark keeps the final cloth from being cut: it is open, it matters, and nothing later will cure it. */
+    public boolean blocks(Remark remark) {
+        if (!remark.isOpen() || remark.seen().isEmpty()) {
+            return false;
+        }
+        boolean later = remark.decision()
+                .map(Decision::kind)
+                .filter(kind -> kind == Decision.Kind.MAKE_UP
+                        || kind == Decision.Kind.WAIT_FINAL_CLOTH
+                        || kind == Decision.Kind.TRIM_ON_WEARER)
+                .isPresent();
+        boolean matters = symptoms.find(remark.seen()).map(Symptom::blocks).orElse(true);
+        return matters && (!later || severity(remark) == Severity.SAFETY);
+    }
+
+    /** Returns how much hangs on a remark; one in own words is taken for a matter of fit. */
+    public Severity severity(Remark remark) {
+        return symptoms.find(remark.seen()).map(Symptom::severity).orElse(Severity.FIT);
+    }
+
+    private Condition layers(Costume costume, Garment garment) {
+        Optional<Fitting> round = round(costume, garment);
+        if (round.isEmpty()) {
+            return of(
+                    Check.LAYERS,
+                    false,
+                    Sentence.of("Layers: it was not tried on over {}", wardrobe.title(costume.stack())),
+                    Stage.FITTING,
+                    "");
+        }
+        Fitting fitting = round.get();
+        boolean same = fitting.confirmed()
+                && fitting.stack().equals(costume.stack())
+                && fitting.conditions().off().isEmpty();
+        Sentence words = same
+                ? Sentence.of("Tried on over {}, as it will be worn", wardrobe.title(costume.stack()))
+                : Sentence.of(
+                        "At fitting {} the layers were {}",
+                        fitting.number(),
+                        fitting.confirmed() ? "others than it will be worn over" : "not confirmed");
+        return of(Check.LAYERS, same, words, Stage.FITTING, "");
+    }
+
+    /** Returns the movements that a kind of garment is tried in. */
+    public List<Movement> movements(String kind) {
+        return movements.stream()
+                .filter(movement -> movement.garments().contains(kind))
+                .toList();
+    }
+
+    private Condition moved(Judge.Case at, Garment garment, Check check, boolean wear) {
+        List<Movement> wanted = movements(kind(at, garment)).stream()
+                .filter(movement -> movement.isWear() == wear)
+                .toList();
+        List<Fitting> rounds = at.costume().fittings().stream()
+                .filter(fitting -> Integer.valueOf(garment.base())
+                        .equals(fitting.mockup().versions().get(garment.name())))
+                .toList();
+        List<String> left = new ArrayList<>();
+        for (Movement movement : wanted) {
+            boolean done = rounds.stream()
+                    .flatMap(fitting -> fitting.trials().stream())
+                    .filter(trial -> trial.movement().equals(movement.id()) && trial.minutes() >= movement.minutes())
+                    .reduce((first, last) -> last)
+                    .filter(trial ->
+                            trial.result() == Trial.Result.PASSED || trial.result() == Trial.Result.WITH_REMARK)
+                    .isPresent();
+            if (!done) {
+                left.add(movement.name().toLowerCase(Locale.ROOT));
+            }
+        }
+        String what = wear ? "Wear" : "Movement";
+        Sentence words = left.isEmpty()
+                ? Sentence.of("{}: every test passed", what)
+                : Sentence.of("{}: still to be tried or failed: {}", what, String.join(", ", left));
+        return of(check, left.isEmpty(), words, Stage.FITTING, "");
+    }
+
+    private static String kind(Judge.Case at, Garment garment) {
+        return Optional.ofNullable(at.judgement().works().get(garment.name()))
+                .map(work -> work.sheet().sheet().about().garment())
+                .orElse("");
+    }
+
+    private static Condition openings(Judge.Case at, Garment garment) {
+        Optional<Work> work = Optional.ofNullable(at.judgement().works().get(garment.name()));
+        List<CheckResult> failing = work.stream()
+                .flatMap(each -> each.checks().stream())
+                .filter(check -> check.isOpening() && !(check.isJudged() && check.passes()))
+                .toList();
+        boolean met = work.isPresent() && failing.isEmpty();
+        Sentence words = work.isEmpty()
+                ? Sentence.of("Openings: the garment cannot be drawn")
+                : met
+                        ? Sentence.of("It can be got into: every opening passes")
+                        : failing.get(0).sentence();
+        return of(Check.OPENINGS, met, words, Stage.DRAFT, "");
+    }
+
+    private static Condition seams(Judge.Case at, Garment garment) {
+        Optional<Work> work = Optional.ofNullable(at.judgement().works().get(garment.name()));
+        Optional<SeamCheck> untrue = work.stream()
+                .flatMap(each -> each.seams().stream())
+                .filter(seam -> !seam.isTrue())
+                .findFirst();
+        boolean met = work.isPresent() && untrue.isEmpty();
+        Sentence words = work.isEmpty()
+                ? Sentence.of("Seams: the garment cannot be drawn")
+                : met ? Sentence.of("Every seam is true") : untrue.get().sentence();
+        String target =
+                untrue.map(seam -> seam.seam().first().get(0).toString()).orElse("");
+        return of(Check.SEAMS, met, words, Stage.DRAFT, target);
+    }
+
+    private static Condition pressed(Costume costume, Garment garment) {
+        boolean met = round(costume, garment)
+                .filter(fitting -> !fitting.mockup().differs().contains(ClothDifference.UNPRESSED))
+                .isPresent();
+        return of(
+                Check.PRESSED,
+                met,
+                met
+                        ? Sentence.of("It was pressed before it was tried on")
+                        : Sentence.of("Press it and try it on again"),
+                Stage.FITTING,
+                "");
+    }
+
+    /** Returns the edges of a garment that are left long and trimmed last on the wearer: neckline high, waist and hem long. */
+    public static List<Sentence> heldBack(Work work) {
+        Set<String> neck = new LinkedHashSet<>();
+        Set<String> waist = new LinkedHashSet<>();
+        Set<String> hem = new LinkedHashSet<>();
+        for (Piece piece : work.pattern().pieces()) {
+            for (Edge edge : piece.edges()) {
+                if (work.sheet().partner(new EdgeRef(piece.name(), edge.name())).isPresent()) {
+                    continue;
+                }
+                if (edge.role() == Role.NECK) {
+                    neck.add(piece.name());
+                } else if (edge.role() == Role.WAIST) {
+                    waist.add(piece.name());
+                } else if (edge.role() == Role.HEM) {
+                    hem.add(piece.name());
+                }
+            }
+        }
+        List<Sentence> held = new ArrayList<>();
+        if (!neck.isEmpty()) {
+            held.add(Sentence.of("Neckline of {}: cut it high, trim it on the wearer", String.join(", ", neck)));
+        }
+        if (!waist.isEmpty()) {
+            held.add(Sentence.of("Waist of {}: cut it long, trim it on the wearer", String.join(", ", waist)));
+        }
+        if (!hem.isEmpty()) {
+            held.add(Sentence.of("Hem of {}: cut it long, level it after it has hung", String.join(", ", hem)));
+        }
+        return held;
+    }
+}

@@ -1,0 +1,81 @@
+package org.soberhem.core.costume;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.soberhem.core.fitting.Picture;
+
+/**
+ * What is kept with a costume beside its garments and fittings.
+ *
+ * @param references pictures that it is to be like
+ * @param passages gates that were passed although they were closed
+ * @param wearings what was noticed when it was worn
+ * @param otherwise what would be done otherwise; carried to what branches from its patterns
+ */
+public record Papers(List<Picture> references, List<Passage> passages, List<Wearing> wearings, String otherwise) {
+
+    public static final Papers NONE = new Papers(List.of(), List.of(), List.of(), "");
+
+    /**
+     * A gate that the maker passed on their own judgement.
+     *
+     * @param step before which it stands
+     * @param garment name of the garment
+     * @param version that was cut
+     * @param date when
+     * @param reason why, in the maker's words
+     */
+    public record Passage(Gate.Step step, String garment, int version, LocalDate date, String reason) {}
+
+    /**
+     * One time that it was worn.
+     *
+     * @param date when
+     * @param words what was noticed
+     */
+    public record Wearing(LocalDate date, String words) {}
+
+    public Papers {
+        references = List.copyOf(references);
+        passages = List.copyOf(passages);
+        wearings = List.copyOf(wearings);
+    }
+
+    private static <T> List<T> plus(List<T> list, T one) {
+        List<T> all = new ArrayList<>(list);
+        all.add(one);
+        return all;
+    }
+
+    /** Returns the papers with a reference; the same picture is kept once. */
+    public Papers with(Picture reference) {
+        List<Picture> others = references.stream()
+                .filter(each -> !each.hash().equals(reference.hash()))
+                .toList();
+        return new Papers(plus(others, reference), passages, wearings, otherwise);
+    }
+
+    public Papers with(Passage passage) {
+        return new Papers(references, plus(passages, passage), wearings, otherwise);
+    }
+
+    public Papers with(Wearing wearing) {
+        return new Papers(references, passages, plus(wearings, wearing), otherwise);
+    }
+
+    public Papers doingOtherwise(String words) {
+        return new Papers(references, passages, wearings, words);
+    }
+
+    /** Returns how a gate was passed for the version that a garment now is, if it was. */
+    public Optional<Passage> passed(Gate.Step step, Garment garment) {
+        return passages.stream()
+                .filter(each -> each.step() == step
+                        && each.garment().equals(garment.name())
+                        && each.version() == garment.base()
+                        && garment.isNamed())
+                .reduce((first, last) -> last);
+    }
+}

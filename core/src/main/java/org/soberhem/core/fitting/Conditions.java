@@ -1,0 +1,101 @@
+package org.soberhem.core.fitting;
+
+import java.util.Collections;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import org.soberhem.core.alter.Sides;
+import org.soberhem.core.body.AsWorn;
+
+/**
+ * How a mock-up was tried on.
+ *
+ * @param stack id of the layer stack that was worn
+ * @param confirmed whether the layers were confirmed; until then remarks are provisional
+ * @param helper who helped; empty if the wearer was alone
+ * @param off ids of layers of the stack that were not worn
+ * @param gap how far stays or corset stood open, if it was said
+ * @param stance how the wearer stood
+ * @param mark colour of the marks of this round; empty if it was not said
+ * @param markTried whether the marker was tried on this cloth
+ * @param insideOut whether the wrong side was out, so that the garment's left lay on the wearer's right
+ */
+public record Conditions(
+        String stack,
+        boolean confirmed,
+        String helper,
+        Set<String> off,
+        Optional<AsWorn.Gap> gap,
+        Set<Stance> stance,
+        String mark,
+        boolean markTried,
+        boolean insideOut) {
+
+    // Fittings of older workspaces know stack and helper only.
+    public Conditions {
+        off = off == null ? Set.of() : Collections.unmodifiableSet(new TreeSet<>(off));
+        gap = gap == null ? Optional.empty() : gap;
+        stance = Mockup.ordered(stance, Stance.class);
+        mark = mark == null ? "" : mark;
+    }
+
+    /** Conditions of which nothing else is said. */
+    public Conditions(String stack, boolean confirmed, String helper) {
+        this(stack, confirmed, helper, Set.of(), Optional.empty(), Set.of(), "", false, false);
+    }
+
+    /** Returns the conditions with the layers confirmed as they are. */
+    public Conditions confirmed(boolean whether) {
+        return new Conditions(stack, whether, helper, off, gap, stance, mark, markTried, insideOut);
+    }
+
+    public Conditions over(String otherStack) {
+        return new Conditions(otherStack, confirmed, helper, Set.of(), gap, stance, mark, markTried, insideOut);
+    }
+
+    /** Returns the conditions with a layer of the stack worn, or not, against what it was. */
+    public Conditions toggling(String layer) {
+        Set<String> all = new TreeSet<>(off);
+        if (!all.remove(layer)) {
+            all.add(layer);
+        }
+        return new Conditions(stack, confirmed, helper, all, gap, stance, mark, markTried, insideOut);
+    }
+
+    public Conditions laced(Optional<AsWorn.Gap> open) {
+        return new Conditions(stack, confirmed, helper, off, open, stance, mark, markTried, insideOut);
+    }
+
+    public Conditions toggling(Stance one) {
+        return new Conditions(
+                stack,
+                confirmed,
+                helper,
+                off,
+                gap,
+                Mockup.toggled(stance, one, Stance.class),
+                mark,
+                markTried,
+                insideOut);
+    }
+
+    public Conditions marking(String colour, boolean tried) {
+        return new Conditions(stack, confirmed, helper, off, gap, stance, colour, tried, insideOut);
+    }
+
+    public Conditions turned(boolean wrongSideOut) {
+        return new Conditions(stack, confirmed, helper, off, gap, stance, mark, markTried, wrongSideOut);
+    }
+
+    public Conditions helped(String who) {
+        return new Conditions(stack, confirmed, who, off, gap, stance, mark, markTried, insideOut);
+    }
+
+    /** Returns the garment's side that lies on a side of the wearer, and the other way round. */
+    public Sides garmentSide(Sides wearers) {
+        if (!insideOut || wearers == Sides.BOTH) {
+            return wearers;
+        }
+        return wearers == Sides.LEFT ? Sides.RIGHT : Sides.LEFT;
+    }
+}

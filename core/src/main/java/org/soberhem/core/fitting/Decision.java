@@ -1,0 +1,58 @@
+package org.soberhem.core.fitting;
+
+import java.util.Locale;
+import java.util.Optional;
+import org.soberhem.core.alter.Alteration;
+
+/**
+ * What was decided about a remark.
+ *
+ * @param kind what kind of answer it is
+ * @param words in the maker's words
+ * @param alteration what was done to the pattern, if anything
+ * @param version the version that has it, 0 while none has
+ */
+public record Decision(Kind kind, String words, Optional<Alteration> alteration, int version) {
+
+    /** The answers that a maker has to what is seen. */
+    public enum Kind {
+        ALTER("alter the pattern"),
+        LEAVE("leave and record"),
+        MAKE_UP("make up as planned: bones, lining and tape will cure it"),
+        WAIT_FINAL_CLOTH("wait for the final cloth"),
+        TRIM_ON_WEARER("trim on the wearer"),
+        TEST_AGAIN("test again"),
+        CHANGE_FOUNDATION("change the foundation"),
+        PAD("pad"),
+        OWN_WORDS("in own words");
+
+        private final String words;
+
+        Kind(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        /** Returns the kebab-case name that the library uses. */
+        public String id() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+
+        /** Says whether something is still to be done at a garment or beneath it before the remark can be judged again. */
+        public boolean isToDo() {
+            return this == ALTER || this == CHANGE_FOUNDATION || this == PAD || this == OWN_WORDS;
+        }
+    }
+
+    // Decisions of older workspaces do not say their kind.
+    public Decision {
+        kind = kind == null ? alteration.isPresent() ? Kind.ALTER : Kind.OWN_WORDS : kind;
+    }
+
+    public static Decision of(Kind kind, String words) {
+        return new Decision(kind, words, Optional.empty(), 0);
+    }
+}

@@ -1,0 +1,197 @@
+package org.soberhem.desk.fitting;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.soberhem.core.alter.Alteration;
+import org.soberhem.core.alter.Outcome;
+import org.soberhem.core.costume.Dependence;
+import org.soberhem.core.costume.Garment;
+import org.soberhem.core.costume.Version;
+import org.soberhem.core.costume.Work;
+import org.soberhem.core.fitting.Cause;
+import org.soberhem.core.fitting.Decision;
+import org.soberhem.core.fitting.Ranking;
+import org.soberhem.core.fitting.Remark;
+import org.soberhem.core.fitting.Remedy;
+import org.soberhem.core.fitting.Symptom;
+import org.soberhem.core.fitting.Zone;
+import org.soberhem.core.length.Length;
+import org.soberhem.core.length.Sentence;
+import org.soberhem.desk.studio.Studio;
+
+/** Why something is seen, what tells its causes apart, and what is decided about it. */
+public final class Deciding {
+
+    /** A cause that the maker added weighs as much as a middling one of the list. */
+    private static final double OWN_PRIOR = 0.2;
+
+    private final Studio studio;
+    private final FittingRound round;
+
+    Deciding(Studio studio, FittingRound round) {
+        this.studio = studio;
+        this.round = round;
+    }
+
+    /** Returns the causes of a remark, weighed by what is known; empty if it is in own words. */
+    public Optional<Ranking> ranking(FittingRound.Logged logged) {
+        Remark remark = logged.remark();
+        return round.symptom(remark)
+                .map(symptom -> Ranking.of(
+                        symptom,
+                        studio.library().symptoms(),
+                        studio.knowing().of(studio.situation().judged(), logged.fitting(), remark),
+                        remark.tested(),
+                        own(symptom)));
+    }
+
+    private List<Cause> own(Symptom symptom) {
+        return studio.maker().causes().getOrDefault(symptom.id(), List.of());
+    }
+
+    /** Returns the cause that a remark is taken to have: the one that the maker named, else the likeliest. */
+    public Optional<Cause> cause(Remark remark) {
+        return round.symptom(remark)
+                .flatMap(symptom -> symptom.cause(remark.cause())
+                        .or(() -> own(symptom).stream()
+                                .filter(each -> each.id().equals(remark.cause()))
+                                .findFirst())
+                        .or(() -> likeliest(remark)));
+    }
+
+    private Optional<Cause> likeliest(Remark remark) {
+        return round.all().stream()
+                .filter(logged -> logged.remark().id().equals(remark.id()))
+                .findFirst()
+                .flatMap(this::ranking)
+                .flatMap(ranking -> ranking.causes().stream().findFirst())
+                .map(Ranking.Ranked::cause);
+    }
+
+    Optional<Remedy> remedy(Remark remark) {
+        return cause(remark).map(Cause::remedy);
+    }
+
+    /** Returns a remedy in words, with its usual amount. */
+    Sentence words(Remedy remedy) {
+        return remedy.most().equals(Length.ZERO)
+                ? Sentence.of("{}", remedy.todo())
+                : Sentence.of("{}, {} to {}", remedy.todo(), remedy.least(), remedy.most());
+    }
+
+    /** Returns the amount that a remark is altered by: the pinned one, else the middle of what is usual. */
+    public Optional<Length> amount(Remark remark) {
+        return remark.amount().or(() -> remedy(remark).flatMap(Remedy::usual));
+    }
+
+    /** Returns the alteration that mends a remark, on the pattern as it stands. */
+    public Optional<Alteration> asked(Remark remark) {
+        Optional<Work> work = studio.situation().work(remark.garment());
+        Optional<Zone> zone = round.zone(remark.zone());
+        if (work.isEmpty() || zone.isEmpty()) {
+            return Optional.empty();
+        }
+        return remedy(remark)
+                .flatMap(remedy -> remedy.alteration(
+                        studio.library().alterations(),
+                        work.get().pattern(),
+                        amount(remark).map(Length::toMillimetres).orElse(0.0),
+                        remark.sides(),
+                        zone.get()));
+    }
+
+    /** Returns why a remark is provisional; empty if it stands. */
+    public List<Sentence> provisional(FittingRound.Logged logged) {
+        return Dependence.of(
+                studio.situation().judged(), logged.fitting(), logged.remark().garment(), studio.wardrobe());
+    }
+
+    /** Names the cause of the chosen remark: one of the list by its id, or in own words. */
+    public void because(String cause) {
+        round.chosen().ifPresent(logged -> {
+            Remark changed = logged.remark().because(cause.strip());
+            String words = studio.library().symptoms().causeWords(changed);
+            round.change(logged, changed, "Cause: " + words);
+        });
+    }
+
+    /** Adds a cause of the maker's own to what is seen, and names it as the cause. */
+    public void addCause(String why) {
+        round.chosen().flatMap(logged -> round.symptom(logged.remark())).ifPresent(symptom -> {
+            String id = Studio.freeId(why, own(symptom).stream().map(Cause::id).collect(Collectors.toSet()));
+            Cause cause = new Cause(
+                    id,
+                    why.strip(),
+                    OWN_PRIOR,
+                    List.of(),
+                    List.of(),
+                    new Cause.Test(Cause.Test.By.PIN, "change that one thing", "it is gone"),
+                    new Remedy(Decision.Kind.OWN_WORDS, "as found", Length.ZERO, Length.ZERO, "", Map.of(), List.of()),
+                    List.of());
+            studio.keep(
+                    studio.maker().withCause(symptom.id(), cause),
+                    "cause",
+                    Sentence.of("Added a cause of \"{}\": {}", symptom.seen(), why.strip()));
+            because(id);
+        });
+    }
+
+    /** Keeps the outcome of a test that tells causes apart. */
+    public void tested(Cause cause, boolean itWas) {
+        round.chosen()
+                .ifPresent(logged -> round.change(
+                        logged,
+                        logged.remark().tested(cause.id(), itWas),
+                        "Tested: "
+                                + (itWas
+                                        ? cause.test().then()
+                                        : "not that " + cause.test().then())));
+    }
+
+    /**
+     * Decides the chosen remark by an alteration: it is made on the pattern as it stands, which becomes the next version.
+     *
+     * @return why it cannot be done, if it cannot
+     */
+    public Optional<Sentence> alter(Alteration alteration) {
+        FittingRound.Logged logged = round.chosen().orElseThrow();
+        Garment garment = round.costume().garment(logged.remark().garment()).orElseThrow();
+        Work work = studio.kept(garment).orElseThrow();
+        Outcome outcome = alteration.apply(work.pattern());
+        if (outcome.refusal().isPresent()) {
+            return outcome.refusal();
+        }
+        Garment altered = garment.with(alteration)
+                .withVersion(
+                        studio.today(), "after fitting " + logged.fitting().number(), work.inputs(), outcome.pattern());
+        Version version = altered.latest().orElseThrow();
+        Remark decided = known(logged.remark())
+                .withDecision(new Decision(
+                        Decision.Kind.ALTER,
+                        alteration.sentence().in(studio.format()),
+                        Optional.of(alteration),
+                        version.number()));
+        studio.keep(
+                round.costume().with(altered).with(logged.fitting().with(decided)),
+                "decide",
+                Sentence.of("Version {} of the {}: {}", version.number(), garment.name(), alteration.sentence()));
+        return Optional.empty();
+    }
+
+    /** What is decided on the likeliest cause names it. */
+    private Remark known(Remark remark) {
+        return remark.cause().isEmpty()
+                ? cause(remark).map(cause -> remark.because(cause.id())).orElse(remark)
+                : remark;
+    }
+
+    /** Decides without altering the flat pattern. */
+    public void decide(Decision.Kind kind, String words) {
+        round.chosen().ifPresent(logged -> {
+            String said = words.isBlank() ? kind.words() : words.strip();
+            round.change(logged, logged.remark().withDecision(Decision.of(kind, said)), "Decided: " + said);
+        });
+    }
+}
