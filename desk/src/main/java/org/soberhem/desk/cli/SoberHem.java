@@ -34,6 +34,11 @@ import picocli.CommandLine.Command;
             SilhouettesCommand.class,
             FigureCommand.class,
             VerdictCommand.class,
+            SymptomsCommand.class,
+            CausesCommand.class,
+            FittingCommand.class,
+            ReadyCommand.class,
+            OverlayCommand.class,
             TapeCommand.class,
             VerifyCommand.class
         },

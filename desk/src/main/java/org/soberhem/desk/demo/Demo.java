@@ -21,6 +21,7 @@ import org.soberhem.core.body.Reading;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
+import org.soberhem.core.costume.Gate;
 import org.soberhem.core.costume.Look;
 import org.soberhem.core.costume.Papers;
 import org.soberhem.core.costume.Tape;
@@ -56,15 +57,17 @@ public final class Demo {
 
     private final Library library;
     private final LocalDate today;
+    private final DemoPictures pictures;
 
-    private Demo(Library library, LocalDate today) {
+    private Demo(Library library, LocalDate today, DemoPictures pictures) {
         this.library = library;
         this.today = today;
+        this.pictures = pictures;
     }
 
     /** Keeps the demo's wearers and costumes in an empty workspace. */
     public static void fill(Workspace workspace, Library library, LocalDate today) {
-        Demo demo = new Demo(library, today);
+        Demo demo = new Demo(library, today, DemoPictures.keep(workspace));
         for (Wearer wearer : List.of(
                 demo.secretary(),
                 demo.keeper(),
@@ -313,7 +316,31 @@ public final class Demo {
         return Wearer.of("signe", "Signe Lund", "Sails; strong shoulders.", List.of(set));
     }
 
+    /** Worn on market day, with what was learned. */
     private Costume wifesJacket() {
+        Costume begun = wifesDraft();
+        Garment jacket = tried(begun, "Jacket", wife().set("over-stays").orElseThrow(), 40);
+        Fitting only = round(begun, "Jacket", WORKING, 38)
+                .with(Remark.at("1-1", "Jacket", "sleeve", Sides.BOTH)
+                        .withSeen("elbow-binds")
+                        .withDecision(Decision.of(Decision.Kind.MAKE_UP, "the wool gives"))
+                        .withState(Remark.State.CURED, 1));
+        return begun.with(jacket)
+                .with(only)
+                .keeping(Papers.NONE
+                        .with(new Papers.Passage(
+                                Gate.Step.CUT_CLOTH,
+                                "Jacket",
+                                1,
+                                today.minusDays(36),
+                                "Market day is near and the cloth was washed last year"))
+                        .with(new Papers.Wearing(
+                                today.minusDays(8), "Four hours at the stall: warm enough, the back never pulled"))
+                        .doingOtherwise(
+                                "Two fingers more at the hem, and pockets that a hand finds through the petticoat"));
+    }
+
+    private Costume wifesDraft() {
         return drafted(
                 "wife-1778",
                 "Keeper's wife at the fish market",
@@ -350,7 +377,29 @@ public final class Demo {
                 List.of(skirt, garment("Cape", "cape-1860")));
     }
 
+    /** Tried on before the petticoat of net was there. */
     private Costume regattaFrock() {
+        Costume begun = frockDraft();
+        Garment frock = tried(begun, "Frock", sailor().set("june").orElseThrow(), 6);
+        return begun.with(frock).with(round(begun, "Frock", "none", 5));
+    }
+
+    /** Names a garment's first version, cut so many days ago. */
+    private Garment tried(Costume costume, String name, MeasurementSet set, int days) {
+        Garment garment = costume.garment(name).orElseThrow();
+        Inputs inputs = new Tape(library.measures(), library.wardrobe()).inputs(set, costume, garment.settings());
+        return cut(garment, today.minusDays(days), "first mock-up", inputs);
+    }
+
+    private Fitting round(Costume costume, String garment, String stack, int days) {
+        return Fitting.begun(
+                costume.fittings().size() + 1,
+                today.minusDays(days),
+                new Mockup(Map.of(garment, 1), "old sheet"),
+                new Conditions(stack, true, "Ada").marking("blue", true));
+    }
+
+    private Costume frockDraft() {
         return drafted(
                 "regatta-1953",
                 "Prize-giving at the regatta",
@@ -449,6 +498,7 @@ public final class Demo {
                 .withReading("front-pouch", Length.ofInches(0, 1, 2))
                 .withReading("collar-ease", Length.ofMillimetres(11))
                 .withReading("outline-departure", Length.ofMillimetres(17))
+                .with(pictures.fitting())
                 .with(new Trial("arms-up", 0, Trial.Result.PASSED, ""))
                 .with(new Trial("arms-forward", 0, Trial.Result.WITH_REMARK, "crumples in front of the right arm"))
                 .answering("s04-stance", Optional.of(1.0))
@@ -469,7 +519,7 @@ public final class Demo {
                 Look.USUAL.departing(
                         "w-1904-s-line/bust-lead-over-height",
                         Optional.of("She stands as she stands: the corset is not laced harder for a picture")),
-                Papers.NONE);
+                Papers.NONE.with(pictures.plate()));
     }
 
     private Costume keepersBlouse() {

@@ -43,7 +43,7 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
 
     private static final double LIST = 330;
     private static final double WHY = 372;
-    private static final double DETAIL = 372;
+    private static final double DETAIL = 430;
 
     private final Studio studio;
     private final FittingRound round;
@@ -271,9 +271,21 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
         remark.decision()
                 .ifPresent(decision ->
                         detail.getChildren().add(Parts.text("Decided: " + decision.words(), "figure", "chosen")));
+        Optional<Remedy> first = deciding.remedy(remark);
+        if (first.isPresent() && (first.get().alteration().isEmpty() || asked.isEmpty())) {
+            detail.getChildren()
+                    .add(Parts.text("Usually: " + deciding.words(first.get()).in(studio.format()) + ".", "figure"));
+        }
         if (asked.isPresent()) {
             Outcome outcome = asked.get().apply(work.pattern());
-            detail.getChildren().add(Parts.text(asked.get().sentence().in(studio.format()), "figure", "chosen"));
+            boolean other =
+                    first.filter(remedy -> remedy.alteration().isEmpty()).isPresent();
+            detail.getChildren()
+                    .add(Parts.text(
+                            (other ? "Or on the pattern: " : "")
+                                    + asked.get().sentence().in(studio.format()),
+                            "figure",
+                            "chosen"));
             amount(remark);
             if (outcome.refusal().isPresent()) {
                 detail.getChildren().add(Parts.text(outcome.refusal().get().in(studio.format()), "needs"));
@@ -289,10 +301,6 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
                 make.setId("make-version");
                 buttons.getChildren().add(make);
             }
-        } else {
-            deciding.remedy(remark)
-                    .ifPresent(remedy -> detail.getChildren()
-                            .add(Parts.text("Usually: " + deciding.words(remedy).in(studio.format()) + ".", "figure")));
         }
         if (possible.isEmpty()) {
             paper(work.pattern(), Optional.empty());

@@ -51,27 +51,37 @@ public final class Deciding {
         return studio.maker().causes().getOrDefault(symptom.id(), List.of());
     }
 
-    /** Returns the cause that a remark is taken to have: the one that the maker named, else the likeliest. */
-    public Optional<Cause> cause(Remark remark) {
-        return round.symptom(remark)
-                .flatMap(symptom -> symptom.cause(remark.cause())
-                        .or(() -> own(symptom).stream()
-                                .filter(each -> each.id().equals(remark.cause()))
-                                .findFirst())
-                        .or(() -> likeliest(remark)));
+    /** Returns the causes that a remark may have: the one that the maker named, none if it is in own words; else all, likeliest first. */
+    private List<Cause> causes(Remark remark) {
+        List<Cause> all = logged(remark).flatMap(this::ranking).map(Ranking::causes).orElse(List.of()).stream()
+                .map(Ranking.Ranked::cause)
+                .toList();
+        List<Cause> named =
+                all.stream().filter(cause -> cause.id().equals(remark.cause())).toList();
+        return named.isEmpty() ? all : named;
     }
 
-    private Optional<Cause> likeliest(Remark remark) {
+    private Optional<FittingRound.Logged> logged(Remark remark) {
         return round.all().stream()
                 .filter(logged -> logged.remark().id().equals(remark.id()))
-                .findFirst()
-                .flatMap(this::ranking)
-                .flatMap(ranking -> ranking.causes().stream().findFirst())
-                .map(Ranking.Ranked::cause);
+                .findFirst();
+    }
+
+    /** Returns the cause that a remark is taken to have: the one that the maker named, else the likeliest. */
+    public Optional<Cause> cause(Remark remark) {
+        return causes(remark).stream().findFirst();
     }
 
     Optional<Remedy> remedy(Remark remark) {
         return cause(remark).map(Cause::remedy);
+    }
+
+    /** Returns the remedy that is an alteration of the flat pattern: of the named cause, else of the likeliest that has one. */
+    Optional<Remedy> altering(Remark remark) {
+        return causes(remark).stream()
+                .map(Cause::remedy)
+                .filter(remedy -> !remedy.alteration().isEmpty())
+                .findFirst();
     }
 
     /** Returns a remedy in words, with its usual amount. */
@@ -81,23 +91,21 @@ public final class Deciding {
                 : Sentence.of("{}, {} to {}", remedy.todo(), remedy.least(), remedy.most());
     }
 
-    /** Returns the amount that a remark is altered by: the pinned one, else the middle of what is usual. */
-    public Optional<Length> amount(Remark remark) {
-        return remark.amount().or(() -> remedy(remark).flatMap(Remedy::usual));
-    }
-
-    /** Returns the alteration that mends a remark, on the pattern as it stands. */
+    /** Returns the alteration that mends a remark by the pinned amount, else by the middle of what is usual, on the pattern as it stands. */
     public Optional<Alteration> asked(Remark remark) {
         Optional<Work> work = studio.situation().work(remark.garment());
         Optional<Zone> zone = round.zone(remark.zone());
         if (work.isEmpty() || zone.isEmpty()) {
             return Optional.empty();
         }
-        return remedy(remark)
+        return altering(remark)
                 .flatMap(remedy -> remedy.alteration(
                         studio.library().alterations(),
                         work.get().pattern(),
-                        amount(remark).map(Length::toMillimetres).orElse(0.0),
+                        remark.amount()
+                                .or(remedy::usual)
+                                .map(Length::toMillimetres)
+                                .orElse(0.0),
                         remark.sides(),
                         zone.get()));
     }

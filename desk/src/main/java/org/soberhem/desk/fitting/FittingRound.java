@@ -304,7 +304,7 @@ public final class FittingRound {
             return Sentence.of("{}: what is seen there?", place(remark));
         }
         if (remark.amount().isEmpty()) {
-            return deciding.remedy(remark)
+            return deciding.altering(remark)
                     .map(remedy -> Sentence.of("How much? Usually: {}", deciding.words(remedy)))
                     .orElse(Sentence.of("How much cloth is pinned?"));
         }

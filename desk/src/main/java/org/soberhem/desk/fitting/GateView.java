@@ -124,15 +124,15 @@ final class GateView extends BorderPane implements FittingPlace.Shown {
             case UNKNOWN -> "soft";
         };
         Node words = Parts.text(condition.words().in(studio.format()), "figure");
-        HBox line = new HBox(12, Parts.label(mark, "figure", style), words);
+        HBox line = new HBox(12, Parts.label(mark, "figure", "gate-mark", style), words);
         line.setAlignment(Pos.TOP_LEFT);
+        line.getStyleClass().add("gate-row");
         if (condition.state() != Gate.State.MISSING) {
-            line.setPadding(new Insets(6, 10, 6, 12));
             return line;
         }
         Obstacle obstacle =
                 new Obstacle(condition.stage(), studio.garmentProperty().get(), condition.target(), condition.words());
-        return new Tappable(line, condition.words().in(studio.format()), () -> studio.settle(obstacle), "obstacle");
+        return new Tappable(line, condition.words().in(studio.format()), () -> studio.settle(obstacle));
     }
 
     /** A closed gate may be passed, with a written reason. */

@@ -2,6 +2,7 @@ package org.soberhem.desk.fitting;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -18,13 +19,13 @@ import org.soberhem.desk.widget.Tappable;
 final class LogPane extends VBox {
 
     private static final int MOST = 5;
-    private static final double ENTRY = 86;
+    private static final double ENTRY = 99;
 
     private final Studio studio;
     private final FittingRound round;
 
     LogPane(Studio studio, FittingRound round) {
-        super(6);
+        super(0);
         this.studio = studio;
         this.round = round;
         getStyleClass().add("standing-column");
@@ -32,10 +33,6 @@ final class LogPane extends VBox {
 
     void refresh(Fitting fitting) {
         getChildren().clear();
-        boolean stands = fitting.confirmed();
-        getChildren()
-                .add(Parts.label(
-                        stands ? "this round" : "this round, provisional", "bigger", stands ? "soft" : "provisional"));
         List<FittingRound.Logged> atHand = round.atHand();
         if (atHand.isEmpty()) {
             getChildren().add(Parts.text("Nothing is logged yet.", "bigger", "soft"));
@@ -58,8 +55,13 @@ final class LogPane extends VBox {
         String name = zone.map(Zone::name).orElse(remark.zone());
         Label words = Parts.label(remark.seen().isEmpty() ? name : round.words(remark), "remark-words");
         words.setWrapText(true);
-        words.setMaxHeight(62);
+        words.setMinHeight(59);
+        words.setMaxHeight(59);
+        words.setAlignment(Pos.TOP_LEFT);
         Label said = Parts.label(state, "remark-state");
+        if (!logged.fitting().confirmed()) {
+            said.getStyleClass().add("provisional");
+        }
         if (logged.fitting().number() == now.number() && !remark.seen().isEmpty()) {
             // Kept is said when the action is durable, not before.
             said.textProperty().bind(studio.keeper().stateProperty());

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.effect.PerspectiveTransform;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
@@ -13,11 +14,10 @@ import javafx.scene.layout.Pane;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Polyline;
 import javafx.scene.shape.Rectangle;
-import javafx.scene.text.Text;
 import org.soberhem.core.fitting.Overlay;
 import org.soberhem.core.geometry.Alignment;
 import org.soberhem.core.geometry.Point;
-import org.soberhem.desk.widget.Ink;
+import org.soberhem.desk.widget.Parts;
 
 /**
  * One picture with its marks, or a picture half transparent over its reference. Places are handed on as shares of the
@@ -139,13 +139,18 @@ final class OverlayPane extends Pane {
             Point at = shown(mark.at());
             Circle dot = new Circle(at.x(), at.y(), DOT);
             dot.getStyleClass().addAll("picture-mark", mark.use() == Overlay.Use.HOLDS ? "holds" : "compared");
-            Text name = Ink.text(mark.name(), at.x(), at.y(), "picture-mark-name");
-            name.setX(at.x() + DOT + 4);
-            name.setY(at.y() + 5);
+            Label name = Parts.label(mark.name(), "picture-mark-name");
+            name.setMouseTransparent(true);
+            name.relocate(at.x() + DOT + 4, at.y() - 9);
             getChildren().addAll(dot, name);
         }
         setClip(new Rectangle(getWidth(), getHeight()));
         applyCss();
+        getChildren().forEach(child -> {
+            if (child instanceof Label label) {
+                label.autosize();
+            }
+        });
     }
 
     private static ImageView view(Image image, double x, double y, double width) {

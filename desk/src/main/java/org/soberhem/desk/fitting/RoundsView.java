@@ -124,7 +124,7 @@ final class RoundsView extends BorderPane implements FittingPlace.Shown {
     }
 
     private static void cell(GridPane grid, int column, int row, String words) {
-        Label label = Parts.text(words, "small");
+        Label label = Parts.text(words);
         label.setMaxWidth(260);
         grid.add(label, column, row);
     }

@@ -1,22 +1,14 @@
 package org.soberhem.desk.shell;
 
 import java.io.File;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
-import java.time.LocalDate;
-import java.time.ZoneOffset;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
-import java.util.concurrent.Executor;
 import java.util.concurrent.ForkJoinPool;
 import java.util.function.Consumer;
-import java.util.stream.Stream;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Parent;
@@ -25,7 +17,7 @@ import javafx.scene.layout.StackPane;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 import org.slf4j.LoggerFactory;
-import org.soberhem.desk.demo.Demo;
+import org.soberhem.desk.demo.DemoStudio;
 import org.soberhem.desk.studio.Keeper;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
@@ -38,9 +30,8 @@ import org.soberhem.files.store.Workspace;
 public final class SoberHemApp extends Application {
 
     /** The date the demo plays on, so that its pictures do not change from day to day. */
-    public static final LocalDate DEMO_DAY = LocalDate.of(2026, 5, 14);
-
     private static final String WORKSPACE = "--workspace=";
+
     public static final int WIDTH = 1280;
     public static final int HEIGHT = 800;
 
@@ -52,7 +43,7 @@ public final class SoberHemApp extends Application {
     public static void begin(List<String> given) {
         opening = CompletableFuture.supplyAsync(
                 () -> given.contains("--demo")
-                        ? demoStudio(Platform::runLater)
+                        ? DemoStudio.open(Platform::runLater)
                         : ownStudio(given.stream()
                                 .filter(argument -> argument.startsWith(WORKSPACE))
                                 .map(argument -> argument.substring(WORKSPACE.length()))
@@ -126,34 +117,6 @@ public final class SoberHemApp extends Application {
         Clock clock = Clock.systemDefaultZone();
         Workspace workspace = Workspace.open(home, clock);
         return new Studio(Library.shipped(), new Keeper(workspace, Platform::runLater), clock);
-    }
-
-    /**
-     * Makes a studio on a fresh demo workspace in a temporary folder, which goes when the program ends.
-     *
-     * @param ui runs on the interface thread
-     */
-    static Studio demoStudio(Executor ui) {
-        try {
-            Library library = Library.shipped();
-            Path folder = Files.createTempDirectory("sober-hem-demo");
-            Runtime.getRuntime().addShutdownHook(new Thread(() -> delete(folder)));
-            Clock clock = Clock.fixed(DEMO_DAY.atTime(9, 30).toInstant(ZoneOffset.UTC), ZoneOffset.UTC);
-            Workspace workspace = Workspace.open(folder, clock);
-            Demo.fill(workspace, library, DEMO_DAY);
-            return new Studio(library, new Keeper(workspace, ui), clock);
-        } catch (IOException broken) {
-            throw new UncheckedIOException("Cannot make a temporary folder for the demo", broken);
-        }
-    }
-
-    private static void delete(Path folder) {
-        try (Stream<Path> files = Files.walk(folder)) {
-            files.sorted(Comparator.reverseOrder())
-                    .forEach(file -> file.toFile().delete());
-        } catch (IOException left) {
-            LoggerFactory.getLogger(SoberHemApp.class).warn("The demo's folder {} could not be removed", folder, left);
-        }
     }
 
     @Override

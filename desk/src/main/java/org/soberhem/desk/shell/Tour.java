@@ -27,6 +27,7 @@ import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
+import org.soberhem.desk.demo.DemoStudio;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Tappable;
@@ -172,7 +173,7 @@ public final class Tour extends Application {
     @Override
     public void start(Stage window) {
         Path out = Path.of(getParameters().getNamed().get("out"));
-        Studio studio = SoberHemApp.demoStudio(Platform::runLater);
+        Studio studio = DemoStudio.open(Platform::runLater);
         Scene scene = SoberHemApp.scene(new MainView(
                 studio, new FileDesk(name -> Optional.empty(), Optional::empty, Runnable::run, Platform::runLater)));
         window.setScene(scene);

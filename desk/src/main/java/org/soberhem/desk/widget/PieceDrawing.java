@@ -39,7 +39,7 @@ public final class PieceDrawing {
     private static final double NAME_ROOM = 13;
 
     /** A name beneath a piece may reach beyond it by so much in all, in pixels. */
-    private static final double SPILL = 60;
+    private static final double SPILL = 8;
 
     private static final int TRIED = 40;
 

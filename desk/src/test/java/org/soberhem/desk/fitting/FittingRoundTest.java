@@ -17,6 +17,7 @@ import org.soberhem.core.costume.Garment;
 import org.soberhem.core.fitting.Decision;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Remark;
+import org.soberhem.core.fitting.Symptom;
 import org.soberhem.core.fitting.Zone;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.silhouette.QuantityKind;
@@ -55,6 +56,20 @@ class FittingRoundTest {
         return studio.situation().costume().garment("Blouse").orElseThrow();
     }
 
+    /** Chooses a symptom as the maker does: page by page, by its digit. */
+    private void see(String symptom) {
+        int pages = (round.symptoms(remark()).size() + FittingRound.ROWS - 1) / FittingRound.ROWS;
+        for (int page = 0; page < pages; page++) {
+            List<String> shown = round.shown(remark()).stream().map(Symptom::id).toList();
+            if (shown.contains(symptom)) {
+                round.see(shown.indexOf(symptom) + 1);
+                return;
+            }
+            round.turnPage();
+        }
+        throw new AssertionError(symptom + " is not seen there");
+    }
+
     @Test
     void begin_namesTheVersionThatWasCut() {
         assertThat(blouse().versions()).isEmpty();
@@ -86,7 +101,7 @@ class FittingRoundTest {
         assertThat(blouse().versions().get(1).measures().get("full-bust").left())
                 .isEqualTo(kept);
         round.point("H");
-        round.see(1);
+        see("waist-low");
         round.pin(Length.ofInches(1));
         deciding.alter(deciding.asked(remark()).orElseThrow());
         assertThat(blouse().versions().get(2).measures().get("full-bust").left())
@@ -99,10 +114,12 @@ class FittingRoundTest {
         round.point("M");
         assertThat(remark().sides()).isEqualTo(Sides.RIGHT);
         assertThat(remark().zone()).isEqualTo("side-front");
-        assertThat(round.told(remark()).in(studio.format())).isEqualTo("What is seen there?");
+        assertThat(round.told(remark()).in(studio.format())).isEqualTo("side, wearer's right: what is seen there?");
         round.see(1);
-        assertThat(remark().seen()).isEqualTo("loose fold down the side");
-        assertThat(remark().cause()).isEqualTo("too wide at the side");
+        assertThat(remark().seen()).isEqualTo("side-wide");
+        assertThat(remark().cause()).as("the maker names the cause").isEmpty();
+        assertThat(round.told(remark()).in(studio.format()))
+                .isEqualTo("How much? Usually: take in the side seam, ¼ in to 1 in");
         round.pin(Length.ofInches(0, 3, 8));
         assertThat(round.told(remark()).in(studio.format()))
                 .isEqualTo("Take in the wearer's right back side seam by ⅜ in: bust girth less by ⅜ in, now 37¾ in");
@@ -134,10 +151,10 @@ class FittingRoundTest {
         round.begin(List.of("Blouse"), "calico", "");
         trying.confirm();
         round.point("H");
-        round.see(1);
+        see("waist-low");
         round.pin(Length.ofInches(1));
         Alteration asked = deciding.asked(remark()).orElseThrow();
-        assertThat(asked).isEqualTo(LengthenAtLevel.evenly("midriff", 25.4, Sides.BOTH));
+        assertThat(asked).isEqualTo(LengthenAtLevel.evenly("midriff", -25.4, Sides.BOTH));
         assertThat(deciding.alter(asked)).isEmpty();
         assertThat(blouse().versions()).hasSize(2);
         assertThat(blouse().alterations()).containsExactly(asked);
@@ -163,14 +180,14 @@ class FittingRoundTest {
     void remark_isOpenUntilALaterRoundSaysItIsCured() {
         round.begin(List.of("Blouse"), "calico", "");
         round.point("H");
-        round.see(1);
+        see("waist-low");
         String id = remark().id();
         round.begin(List.of("Blouse"), "calico", "");
         assertThat(round.atHand()).extracting(logged -> logged.remark().id()).containsExactly(id);
         round.chosenProperty().set(Optional.of(id));
         round.settle(Remark.State.CURED);
         assertThat(round.atHand()).isEmpty();
-        assertThat(studio.doneProperty().get()).isEqualTo("Cured: waist tape sits above the ribbon");
+        assertThat(studio.doneProperty().get()).isEqualTo("Cured: waist seam lies below the waist");
     }
 
     @Test

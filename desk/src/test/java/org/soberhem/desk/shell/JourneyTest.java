@@ -245,7 +245,7 @@ class JourneyTest extends DemoJourney {
         Fitting fitting = studio.situation().costume().latestFitting().orElseThrow();
         assertThat(fitting.confirmed()).isTrue();
         Remark remark = fitting.remarks().get(0);
-        assertThat(remark.seen()).isEqualTo("loose fold down the side");
+        assertThat(remark.seen()).isEqualTo("side-wide");
         assertThat(remark.amount()).contains(Length.ofInches(0, 3, 8));
         WaitForAsyncUtils.waitFor(
                 10,
@@ -284,14 +284,14 @@ class JourneyTest extends DemoJourney {
         robot.lookup(".hand")
                 .queryAll()
                 .forEach(key -> assertThat(key.getLayoutBounds().getHeight()).isGreaterThanOrEqualTo(72));
-        assertThat(robot.lookup(".zone").queryAll()).hasSize(16);
+        assertThat(robot.lookup(".zone").queryAll()).hasSize(17);
         robot.type(KeyCode.F7);
         WaitForAsyncUtils.waitForFxEvents();
         // Front, back and sleeve of either side; every letter is still there, and none covers another.
         assertThat(robot.lookup(".thumb-line").queryAll()).hasSize(6);
         Set<Node> keys = robot.lookup(".zone").queryAll();
         List<Bounds> places = keys.stream().map(Node::getBoundsInParent).toList();
-        assertThat(places).hasSize(16);
+        assertThat(places).hasSize(17);
         for (int i = 0; i < places.size(); i++) {
             for (int j = i + 1; j < places.size(); j++) {
                 assertThat(places.get(i).intersects(places.get(j))).isFalse();

@@ -29,9 +29,11 @@ public final class CameraStandIn {
     private static final int HIGH = 1200;
 
     /** The figure fills so much of the height. */
-    private static final double FILLS = 0.84;
+    public static final double FILLS = 0.84;
 
-    private static final double FLOOR = 0.93;
+    /** The floor lies at so much of the height, from above. */
+    public static final double FLOOR = 0.93;
+
     private static final Color SKIN = new Color(214, 178, 152);
     private static final Color UNDER = new Color(232, 228, 218);
     private static final Color SKIRT = new Color(88, 96, 118);

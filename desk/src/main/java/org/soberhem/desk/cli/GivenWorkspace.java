@@ -1,0 +1,74 @@
+package org.soberhem.desk.cli;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.function.Function;
+import org.soberhem.core.costume.Costume;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.desk.demo.DemoStudio;
+import org.soberhem.desk.studio.Keeper;
+import org.soberhem.desk.studio.Studio;
+import org.soberhem.files.library.Library;
+import org.soberhem.files.store.StoreException;
+import org.soberhem.files.store.Workspace;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** A costume of a workspace, as given on the command line. Nothing of it is changed. */
+final class GivenWorkspace {
+
+    @Parameters(index = "0", paramLabel = "COSTUME", description = "a costume's id or title")
+    private String costume;
+
+    @Option(names = "--workspace", paramLabel = "FOLDER", description = "the workspace; ~/.sober-hem if not given")
+    private Path folder;
+
+    @Option(names = "--demo", description = "a fresh demo workspace")
+    private boolean demo;
+
+    @Option(names = "--cm", description = "shows centimetres")
+    private boolean centimetres;
+
+    LengthFormat format() {
+        return centimetres ? LengthFormat.CENTIMETRES : LengthFormat.INCH_EIGHTHS;
+    }
+
+    /** Opens the costume and answers from it. */
+    <R> R with(Function<Studio, R> question) {
+        Studio studio = open();
+        try {
+            Costume found = studio.costumes().stream()
+                    .filter(each -> each.id().equals(costume) || each.title().equalsIgnoreCase(costume))
+                    .findFirst()
+                    .orElseThrow(() -> new WrongInput("There is no costume \"" + costume + "\"; there are "
+                            + String.join(
+                                    ", ",
+                                    studio.costumes().stream()
+                                            .map(Costume::id)
+                                            .sorted()
+                                            .toList())));
+            studio.open(found.id());
+            studio.formatProperty().set(format());
+            return question.apply(studio);
+        } finally {
+            studio.keeper().close();
+        }
+    }
+
+    private Studio open() {
+        if (demo) {
+            return DemoStudio.open(Runnable::run);
+        }
+        Path home = folder == null ? Path.of(System.getProperty("user.home"), ".sober-hem") : folder;
+        if (!Files.isDirectory(home)) {
+            throw new WrongInput(home + ": there is no workspace");
+        }
+        try {
+            Clock clock = Clock.systemDefaultZone();
+            return new Studio(Library.shipped(), new Keeper(Workspace.open(home, clock), Runnable::run), clock);
+        } catch (StoreException broken) {
+            throw new WrongInput(broken.getMessage());
+        }
+    }
+}

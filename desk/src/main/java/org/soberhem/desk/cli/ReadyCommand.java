@@ -1,0 +1,99 @@
+package org.soberhem.desk.cli;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.soberhem.core.costume.Costume;
+import org.soberhem.core.costume.Garment;
+import org.soberhem.core.costume.Gate;
+import org.soberhem.files.exchange.Answers;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+@Command(
+        name = "ready",
+        description =
+                "Says whether a step that cannot be taken back may be taken, and what is missing; exit 1 if it may not.")
+final class ReadyCommand extends Answering {
+
+    @Mixin
+    private GivenWorkspace given;
+
+    @Parameters(index = "1", arity = "0..1", paramLabel = "GARMENT", description = "the first if not given")
+    private String garment;
+
+    @Option(
+            names = "--step",
+            paramLabel = "STEP",
+            description = "cut-cloth, trim, cut-hem or clip-notch; cut-cloth if not given")
+    private String step = "cut-cloth";
+
+    @Override
+    public Integer call() {
+        return given.with(studio -> {
+            Costume costume = studio.situation().costume();
+            String name = costume.garments().stream()
+                    .map(Garment::name)
+                    .filter(each -> garment == null || each.equalsIgnoreCase(garment))
+                    .findFirst()
+                    .orElseThrow(() -> new WrongInput("\"" + costume.title() + "\" has no garment"
+                            + (garment == null ? "" : " \"" + garment + "\"")));
+            Gate.Standing standing = studio.gate().of(studio.situation().judged(), name, step());
+            if (asJson()) {
+                out().println(Answers.json(answer(standing)));
+            } else {
+                print(standing);
+            }
+            return standing.isOpen() || standing.passed().isPresent() ? 0 : SoberHem.DOES_NOT_FIT;
+        });
+    }
+
+    private Gate.Step step() {
+        for (Gate.Step each : Gate.Step.values()) {
+            if (name(each).equals(step)) {
+                return each;
+            }
+        }
+        throw new WrongInput("--step must be cut-cloth, trim, cut-hem or clip-notch: " + step);
+    }
+
+    private static String name(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    private Map<String, Object> answer(Gate.Standing standing) {
+        List<Map<String, Object>> conditions = new ArrayList<>();
+        for (Gate.Condition condition : standing.conditions()) {
+            Map<String, Object> line = new LinkedHashMap<>();
+            line.put("condition", name(condition.check()));
+            line.put("state", name(condition.state()));
+            line.put("words", condition.words().in(given.format()));
+            conditions.add(line);
+        }
+        Map<String, Object> answer = new LinkedHashMap<>();
+        answer.put("step", name(standing.step()));
+        answer.put("garment", standing.garment());
+        answer.put("open", standing.isOpen());
+        standing.passed().ifPresent(passage -> answer.put("passed", passage.reason()));
+        answer.put("conditions", conditions);
+        return answer;
+    }
+
+    private void print(Gate.Standing standing) {
+        out().println(standing.step().words() + ", " + standing.garment() + ": "
+                + (standing.isOpen() ? "open" : "closed"));
+        for (Gate.Condition condition : standing.conditions()) {
+            String mark = switch (condition.state()) {
+                case MET -> "✓ ";
+                case MISSING -> "✗ ";
+                case UNKNOWN -> "? ";
+            };
+            out().println(mark + condition.words().in(given.format()));
+        }
+        standing.passed().ifPresent(passage -> out().println("Passed on " + passage.date() + ": " + passage.reason()));
+    }
+}

@@ -1,0 +1,49 @@
+package org.soberhem.desk.demo;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.Comparator;
+import java.util.concurrent.Executor;
+import java.util.stream.Stream;
+import org.slf4j.LoggerFactory;
+import org.soberhem.desk.studio.Keeper;
+import org.soberhem.desk.studio.Studio;
+import org.soberhem.files.library.Library;
+import org.soberhem.files.store.Workspace;
+
+/** A studio on a fresh demo workspace in a temporary folder, which goes when the program ends. */
+public final class DemoStudio {
+
+    private static final LocalDate DAY = LocalDate.of(2026, 5, 14);
+
+    private DemoStudio() {}
+
+    /** @param ui runs on the interface thread */
+    public static Studio open(Executor ui) {
+        try {
+            Library library = Library.shipped();
+            Path folder = Files.createTempDirectory("sober-hem-demo");
+            Runtime.getRuntime().addShutdownHook(new Thread(() -> delete(folder)));
+            Clock clock = Clock.fixed(DAY.atTime(9, 30).toInstant(ZoneOffset.UTC), ZoneOffset.UTC);
+            Workspace workspace = Workspace.open(folder, clock);
+            Demo.fill(workspace, library, DAY);
+            return new Studio(library, new Keeper(workspace, ui), clock);
+        } catch (IOException broken) {
+            throw new UncheckedIOException("Cannot make a temporary folder for the demo", broken);
+        }
+    }
+
+    private static void delete(Path folder) {
+        try (Stream<Path> files = Files.walk(folder)) {
+            files.sorted(Comparator.reverseOrder())
+                    .forEach(file -> file.toFile().delete());
+        } catch (IOException left) {
+            LoggerFactory.getLogger(DemoStudio.class).warn("The demo's folder {} could not be removed", folder, left);
+        }
+    }
+}

@@ -1,0 +1,195 @@
+package org.soberhem.desk.fitting;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.soberhem.core.alter.Alteration;
+import org.soberhem.core.alter.Sides;
+import org.soberhem.core.costume.Gate;
+import org.soberhem.core.fitting.Cause;
+import org.soberhem.core.fitting.Decision;
+import org.soberhem.core.fitting.Fitting;
+import org.soberhem.core.fitting.Movement;
+import org.soberhem.core.fitting.Ranking;
+import org.soberhem.core.fitting.Remark;
+import org.soberhem.core.fitting.Trial;
+import org.soberhem.core.length.Sentence;
+import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.studio.Studios;
+
+class DecidingTest {
+
+    @TempDir
+    private Path folder;
+
+    private Studio studio;
+    private FittingRound round;
+    private Deciding deciding;
+    private Trying trying;
+
+    @BeforeEach
+    void openDemo() {
+        studio = Studios.demo(folder);
+        studio.open("secretary-1906");
+        round = new FittingRound(studio);
+        deciding = round.deciding();
+        trying = new Trying(studio, round);
+    }
+
+    @AfterEach
+    void close() {
+        studio.keeper().close();
+    }
+
+    private FittingRound.Logged choose(String remark) {
+        round.chosenProperty().set(Optional.of(remark));
+        return round.chosen().orElseThrow();
+    }
+
+    private Remark remark() {
+        return round.chosen().orElseThrow().remark();
+    }
+
+    private List<String> ranked(FittingRound.Logged logged) {
+        return deciding.ranking(logged).orElseThrow().causes().stream()
+                .map(Ranking.Ranked::cause)
+                .map(Cause::id)
+                .toList();
+    }
+
+    @Test
+    void underlayer_isFoundByOneTest_namedAndDecided() {
+        FittingRound.Logged pinch = choose("2-2");
+        Ranking before = deciding.ranking(pinch).orElseThrow();
+        assertThat(before.causes().get(0).cause().id())
+                .as("the corset cover is worn")
+                .isEqualTo("underlayer-scye");
+        Cause test = before.proposed().orElseThrow().cause();
+        assertThat(test.id()).as("the lesser trouble of the two").isEqualTo("front-wide-scye");
+        deciding.tested(test, false);
+        Ranking after = deciding.ranking(round.chosen().orElseThrow()).orElseThrow();
+        assertThat(after.causes().get(0).cause().id()).isEqualTo("underlayer-scye");
+        assertThat(after.proposed()).isEmpty();
+        deciding.because("underlayer-scye");
+        assertThat(deciding.asked(remark()))
+                .as("nothing of the pattern mends it")
+                .isEmpty();
+        deciding.decide(Decision.Kind.CHANGE_FOUNDATION, "");
+        assertThat(remark().decision().orElseThrow().words()).isEqualTo("change the foundation");
+        assertThat(remark().isOpen()).as("until a later round says so").isTrue();
+        assertThat(studio.situation().inTheWay())
+                .anySatisfy(obstacle -> assertThat(obstacle.sentence().in(studio.format()))
+                        .contains("change the foundation is decided, no version has it"));
+    }
+
+    @Test
+    void amountThatNobodyPinned_isTheMiddleOfWhatIsUsual_onTheNamedCause() {
+        choose("2-2");
+        deciding.because("front-wide-scye");
+        Alteration asked = deciding.asked(remark()).orElseThrow();
+        assertThat(asked.sentence().in(studio.format()))
+                .isEqualTo("Hollow the front armscye by ⅜ in half way along it, wearer's right");
+        assertThat(deciding.alter(asked)).isEmpty();
+        assertThat(remark().decision().orElseThrow().version()).isEqualTo(4);
+        assertThat(studio.situation().costume().garment("Blouse").orElseThrow().versions())
+                .hasSize(4);
+    }
+
+    @Test
+    void decisionOnTheLikeliestCause_namesIt() {
+        choose("2-1");
+        assertThat(remark().cause()).isEmpty();
+        deciding.alter(deciding.asked(remark()).orElseThrow());
+        assertThat(remark().cause()).isEqualTo("slope-too-flat");
+        studio.undo();
+        assertThat(remark().decision()).isEmpty();
+    }
+
+    @Test
+    void ownCause_isRemembered_andStandsInTheListElsewhere() {
+        choose("2-2");
+        deciding.addCause("she leans on the railing");
+        assertThat(remark().cause()).isEqualTo("she-leans-on-the-railing");
+        assertThat(ranked(choose("1-2"))).contains("she-leans-on-the-railing");
+        choose("2-2");
+        deciding.addCause("she leans on the railing");
+        assertThat(studio.maker().causes().get("arm-front-pinch"))
+                .extracting(Cause::id)
+                .containsExactly("she-leans-on-the-railing", "she-leans-on-the-railing-2");
+    }
+
+    @Test
+    void remarkInOwnWords_hasNoCausesAndMayHaveOne() {
+        round.point("A");
+        round.see("the collar smells of the sea");
+        assertThat(deciding.ranking(round.chosen().orElseThrow())).isEmpty();
+        deciding.because("it was dried on the quay");
+        assertThat(remark().cause()).isEqualTo("it was dried on the quay");
+        assertThat(deciding.asked(remark())).isEmpty();
+    }
+
+    @Test
+    void provisional_saysWhatTheRemarkRestsOn() {
+        FittingRound.Logged pinch = choose("2-2");
+        assertThat(deciding.provisional(pinch))
+                .extracting(words -> words.in(studio.format()))
+                .singleElement()
+                .asString()
+                .startsWith("the cloth is stiffer than the final cloth");
+        trying.under(round.fitting().orElseThrow().conditions().toggling("corset-cover-1880"), Sentence.of("Without"));
+        assertThat(deciding.provisional(round.chosen().orElseThrow())).hasSize(2);
+        assertThat(studio.situation().inTheWay())
+                .anySatisfy(obstacle -> assertThat(obstacle.sentence().in(studio.format()))
+                        .isEqualTo("Fitting 2 was without Corset cover: its remarks are provisional"));
+    }
+
+    @Test
+    void wrongSideOut_thePointedSideIsTheOtherOfTheGarment() {
+        trying.under(round.fitting().orElseThrow().conditions().turned(true), Sentence.of("Wrong side out"));
+        round.point(
+                round.zone("side-front").orElseThrow(),
+                round.fitting().orElseThrow().conditions().garmentSide(Sides.LEFT));
+        assertThat(remark().sides()).isEqualTo(Sides.RIGHT);
+        assertThat(round.place(remark())).isEqualTo("side, garment's right");
+    }
+
+    @Test
+    void movements_areThoseOfTheGarmentsWorn_andCountAtTheGate() {
+        assertThat(trying.movements()).extracting(Movement::id).contains("arms-up", "sit", "wear-long");
+        for (Movement movement : trying.movements()) {
+            trying.tried(movement, Trial.Result.PASSED, "");
+        }
+        Gate.Standing standing = studio.gate().of(studio.situation().judged(), "Blouse", Gate.Step.CUT_CLOTH);
+        assertThat(standing.conditions())
+                .filteredOn(each -> each.check() == Gate.Check.MOVEMENTS || each.check() == Gate.Check.WEAR)
+                .extracting(Gate.Condition::state)
+                .containsOnly(Gate.State.MET);
+        assertThat(standing.isOpen()).isFalse();
+    }
+
+    @Test
+    void newRound_takesOverTheClothAndMarksInAnotherColour() {
+        Fitting before = round.fitting().orElseThrow();
+        round.begin(List.of("Blouse"), before.mockup().cloth(), "");
+        Fitting now = round.fitting().orElseThrow();
+        assertThat(now.mockup().differs()).isEqualTo(before.mockup().differs());
+        assertThat(now.conditions().mark()).isNotEqualTo(before.conditions().mark());
+        assertThat(now.conditions().markTried()).isFalse();
+        round.begin(List.of("Blouse"), "linen", "");
+        assertThat(round.fitting().orElseThrow().mockup().differs()).isEmpty();
+    }
+
+    @Test
+    void readings_areAskedForOfTheGarmentsWorn() {
+        assertThat(trying.asked(round.fitting().orElseThrow()))
+                .extracting(kind -> kind.id())
+                .contains("neck-gap", "sleeve-length", "girth-pinched-out", "waist-seam-above-natural-waist")
+                .doesNotContain("skirt-hem-clearance-front");
+    }
+}
