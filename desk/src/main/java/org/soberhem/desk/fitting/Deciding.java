@@ -56,9 +56,11 @@ public final class Deciding {
         List<Cause> all = logged(remark).flatMap(this::ranking).map(Ranking::causes).orElse(List.of()).stream()
                 .map(Ranking.Ranked::cause)
                 .toList();
-        List<Cause> named =
-                all.stream().filter(cause -> cause.id().equals(remark.cause())).toList();
-        return named.isEmpty() ? all : named;
+        return remark.cause().isEmpty()
+                ? all
+                : all.stream()
+                        .filter(cause -> cause.id().equals(remark.cause()))
+                        .toList();
     }
 
     private Optional<FittingRound.Logged> logged(Remark remark) {
