@@ -43,6 +43,16 @@ public record Remedy(
                         0, (int) Math.round((least.toMillimetres() + most.toMillimetres()) / 2 / 25.4 * 8), 8));
     }
 
+    /** Says whether it is made at the place where it was seen: at one of the zone's seams or levels, by the amount. */
+    public boolean isMadeThere(List<AlterationKind> kinds) {
+        return at.isEmpty()
+                && !shares.isEmpty()
+                && kinds.stream()
+                        .filter(kind -> kind.id().equals(alteration))
+                        .flatMap(kind -> kind.asks().stream())
+                        .anyMatch(ask -> ask.as().isPlace());
+    }
+
     /**
      * Returns the alteration that mends it.
      *

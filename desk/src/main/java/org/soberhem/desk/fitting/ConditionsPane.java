@@ -29,6 +29,7 @@ final class ConditionsPane extends VBox {
     private static final double BOX_WIDTH = 286;
     private static final double BOX_HEIGHT = 72;
     private static final int MOST_GAP = 12;
+    private static final String LACING = "lacing";
 
     /** The pages, by their digit. */
     private enum Page {
@@ -51,6 +52,7 @@ final class ConditionsPane extends VBox {
     private final Trying trying;
     private final HBox pages = new HBox(8);
     private final FlowPane boxes = new FlowPane(12, 8);
+    private final Label caution = Parts.text("", "bigger", "soft");
     private List<Item> items = List.of();
     private Page page = Page.WORN;
 
@@ -60,7 +62,7 @@ final class ConditionsPane extends VBox {
         this.round = round;
         this.trying = trying;
         getStyleClass().add("conditions");
-        getChildren().addAll(pages, boxes);
+        getChildren().addAll(pages, boxes, caution);
     }
 
     void refresh() {
@@ -82,6 +84,7 @@ final class ConditionsPane extends VBox {
             case MARKS -> marks(fitting.conditions());
             case CLOTH -> cloth(fitting.mockup());
         };
+        caution.setText(caution(fitting));
         boxes.getChildren().clear();
         for (int i = 0; i < items.size(); i++) {
             Item item = items.get(i);
@@ -95,6 +98,19 @@ final class ConditionsPane extends VBox {
             box.pseudoClassStateChanged(Parts.SELECTED, item.on());
             boxes.getChildren().add(box);
         }
+    }
+
+    /** The usual caution of the page: lacing where there is something laced, pins where it is marked. */
+    private String caution(Fitting fitting) {
+        return switch (page) {
+            case BODY ->
+                studio.wardrobe().stack(fitting.stack()).map(studio.wardrobe()::layersOf).orElse(List.of()).stream()
+                                .anyMatch(layer -> layer.cautions().contains(LACING))
+                        ? studio.wardrobe().cautions().get(LACING)
+                        : "";
+            case MARKS -> "Never pin through to the wearer; count the pins in and out.";
+            default -> "";
+        };
     }
 
     private void turn(Page to) {
@@ -142,9 +158,9 @@ final class ConditionsPane extends VBox {
         List<Item> all = new ArrayList<>();
         AsWorn.Gap gap = now.gap().orElse(new AsWorn.Gap(Length.ZERO, Length.ZERO, Length.ZERO));
         boolean said = now.gap().isPresent();
-        all.add(gap("open at the top", gap.bust(), said, now, more -> new AsWorn.Gap(more, gap.waist(), gap.hem())));
-        all.add(gap("open at the waist", gap.waist(), said, now, more -> new AsWorn.Gap(gap.bust(), more, gap.hem())));
-        all.add(gap("open at the hem", gap.hem(), said, now, more -> new AsWorn.Gap(gap.bust(), gap.waist(), more)));
+        all.add(gap("gap at the top", gap.bust(), said, now, more -> new AsWorn.Gap(more, gap.waist(), gap.hem())));
+        all.add(gap("gap at the waist", gap.waist(), said, now, more -> new AsWorn.Gap(gap.bust(), more, gap.hem())));
+        all.add(gap("gap at the hem", gap.hem(), said, now, more -> new AsWorn.Gap(gap.bust(), gap.waist(), more)));
         for (Stance stance : Stance.values()) {
             all.add(new Item(
                     stance.words(),
@@ -159,9 +175,9 @@ final class ConditionsPane extends VBox {
         int halves = (int) Math.round(open.toMillimetres() / 12.7);
         Length more = Length.ofInches(0, halves >= MOST_GAP ? 0 : halves + 1, 2);
         return new Item(
-                said ? words + " " + studio.format().format(open) : words + "?",
+                said ? words + " " + studio.format().number(open) : words + "?",
                 said,
-                () -> trying.under(now.laced(Optional.of(with.apply(more))), Sentence.of("Laced {} {}", words, more)));
+                () -> trying.under(now.laced(Optional.of(with.apply(more))), Sentence.of("Laced: {} {}", words, more)));
     }
 
     private List<Item> marks(Conditions now) {

@@ -1,16 +1,17 @@
 package org.soberhem.desk.fitting;
 
+import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
-import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
+import javafx.scene.image.ImageView;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -19,10 +20,13 @@ import javafx.scene.layout.VBox;
 import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.Effect;
 import org.soberhem.core.alter.Outcome;
+import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
+import org.soberhem.core.costume.Ledger;
 import org.soberhem.core.costume.Work;
 import org.soberhem.core.fitting.Decision;
 import org.soberhem.core.fitting.Fitting;
+import org.soberhem.core.fitting.Picture;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.fitting.Remedy;
 import org.soberhem.core.fitting.Zone;
@@ -30,39 +34,36 @@ import org.soberhem.core.layers.LayerStack;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Pattern;
-import org.soberhem.core.silhouette.QuantityKind;
-import org.soberhem.core.silhouette.Verdict;
 import org.soberhem.desk.studio.Studio;
-import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Paper;
 import org.soberhem.desk.widget.Parts;
-import org.soberhem.desk.widget.Tappable;
 
 /** At the table after the fitting: every remark with its cause, its amount, and what is decided. */
 final class DecideView extends BorderPane implements FittingPlace.Shown {
 
     private static final double LIST = 330;
     private static final double WHY = 372;
-    private static final double DETAIL = 430;
+    private static final double DETAIL = 470;
+    private static final double THUMB = 110;
 
     private final Studio studio;
     private final FittingRound round;
-    private final VBox rounds = new VBox(4);
+    private final RoundList rounds;
     private final VBox detail = new VBox(8);
     private final Paper paper = new Paper();
     private final NewFitting begin;
-    private final Trying trying;
     private final Deciding deciding;
     private final CausesPanel causes;
+    private final PictureShelf pictures;
 
-    DecideView(Studio studio, FittingRound round, Trying trying) {
+    DecideView(Studio studio, FittingRound round, Trying trying, PictureShelf pictures) {
         this.studio = studio;
         this.round = round;
-        this.trying = trying;
+        this.pictures = pictures;
         deciding = round.deciding();
         causes = new CausesPanel(studio, round);
         begin = new NewFitting(studio, round);
-        rounds.setPadding(new Insets(12));
+        rounds = new RoundList(studio, round, trying);
         ScrollPane list = Parts.scroll(rounds);
         VBox.setVgrow(list, Priority.ALWAYS);
         VBox left = new VBox(begin, list);
@@ -89,20 +90,7 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
     @Override
     public void refresh() {
         begin.refresh();
-        rounds.getChildren().clear();
-        List<Fitting> fittings = studio.situation().costume().fittings();
-        if (fittings.isEmpty()) {
-            rounds.getChildren()
-                    .add(Parts.text(
-                            studio.situation().judgement().works().isEmpty()
-                                    ? "Nothing can be tried on before a garment is drawn: measure the wearer first."
-                                    : "No mock-up has been tried on yet. Say above what is tried on and begin: the"
-                                            + " version that was cut is named, and each touch at the fitting is kept.",
-                            "soft"));
-        }
-        for (int i = fittings.size() - 1; i >= 0; i--) {
-            fitting(fittings.get(i));
-        }
+        rounds.refresh();
         if (round.chosen().isEmpty()) {
             round.chosenProperty().set(first());
         }
@@ -121,92 +109,6 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
                 .or(() -> open.stream().findFirst())
                 .or(() -> all.stream().findFirst())
                 .map(logged -> logged.remark().id());
-    }
-
-    private void fitting(Fitting fitting) {
-        rounds.getChildren().add(Parts.label("Fitting " + fitting.number() + " · " + fitting.date(), "caps"));
-        fitting.remarks().forEach(remark -> rounds.getChildren().add(remark(fitting, remark)));
-        if (fitting.remarks().isEmpty()) {
-            rounds.getChildren().add(Parts.text("No remarks.", "soft"));
-        }
-        readings(fitting);
-    }
-
-    private Tappable remark(Fitting fitting, Remark remark) {
-        boolean open = remark.isOpen();
-        VBox box = new VBox(
-                1,
-                Parts.text(remark.seen().isEmpty() ? "nothing said yet" : round.words(remark), "figure"),
-                Parts.label(
-                        round.place(remark)
-                                + remark.amount()
-                                        .map(a -> " · " + studio.format().format(a))
-                                        .orElse(""),
-                        "small",
-                        "soft"),
-                Parts.label(state(fitting, remark), "small", open ? "needs" : "settled"));
-        Tappable row = new Tappable(
-                box, round.words(remark), () -> round.chosenProperty().set(Optional.of(remark.id())), "remark");
-        row.pseudoClassStateChanged(
-                Parts.SELECTED,
-                round.chosenProperty().get().filter(remark.id()::equals).isPresent());
-        return row;
-    }
-
-    private String state(Fitting fitting, Remark remark) {
-        String provisional =
-                deciding.provisional(new FittingRound.Logged(fitting, remark)).isEmpty() ? "" : " · provisional";
-        return switch (remark.state()) {
-            case CURED -> "✓ cured";
-            case MOVED -> "→ moved elsewhere";
-            case LEFT -> "– accepted";
-            case OPEN, WORSE ->
-                (remark.state() == Remark.State.WORSE ? "✗ worse; " : "○ ")
-                        + remark.decision()
-                                .map(decision -> decision.version() > 0
-                                        ? "version " + decision.version() + " should cure it"
-                                        : "decided: " + decision.words())
-                                .orElse("nothing is decided")
-                        + provisional;
-        };
-    }
-
-    private void readings(Fitting fitting) {
-        FlowPane pane = new FlowPane(14, 6);
-        boolean latest = round.fitting().filter(fitting::equals).isPresent();
-        for (QuantityKind kind : trying.asked(fitting)) {
-            LengthField field = new LengthField(studio::format, length -> trying.measured(kind, length));
-            field.setId("reading-" + kind.id());
-            field.show(Optional.ofNullable(fitting.readings().get(kind.id())));
-            field.setDisable(!latest);
-            Label name = Parts.hinted(Parts.label(kind.title(), "small", "soft"), kind.is());
-            pane.getChildren().add(new VBox(1, name, field));
-        }
-        rounds.getChildren().add(pane);
-        VBox.setMargin(pane, new Insets(4, 0, 8, 0));
-        if (latest) {
-            trying.questions(fitting).forEach(question -> rounds.getChildren().add(byEye(fitting, question)));
-        }
-    }
-
-    private Node byEye(Fitting fitting, Verdict question) {
-        HBox answers = new HBox(4);
-        String[] words = {"Yes", "Partly", "No"};
-        double[] values = {1, 0.5, 0};
-        for (int i = 0; i < words.length; i++) {
-            double value = values[i];
-            Button button = Parts.button(words[i], () -> trying.answer(question, value), "quiet", "small");
-            button.setId("eye-" + question.rule().id() + "-" + words[i].toLowerCase(Locale.ROOT));
-            Double given = fitting.answers().get(question.rule().id());
-            button.pseudoClassStateChanged(Parts.SELECTED, given != null && given == value);
-            answers.getChildren().add(button);
-        }
-        Label asked = Parts.hinted(
-                Parts.text(question.rule().ask(), "small", "soft"),
-                question.rule().look());
-        VBox box = new VBox(1, asked, answers);
-        VBox.setMargin(box, new Insets(0, 0, 8, 0));
-        return box;
     }
 
     private void detail() {
@@ -232,6 +134,7 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
                                         + (symptom.blocks() ? "; it keeps the final cloth from being cut." : "."),
                                 "small")));
         provisional(chosen.get());
+        photographs(chosen.get());
         Work work = studio.situation().work(remark.garment()).orElse(null);
         boolean made = remark.decision().filter(d -> d.version() > 0).isPresent();
         if (work == null) {
@@ -240,6 +143,22 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
             decided(remark, work);
         } else {
             propose(remark, deciding.asked(remark), work);
+        }
+    }
+
+    private void photographs(FittingRound.Logged logged) {
+        FlowPane shown = new FlowPane(8, 8);
+        for (Picture picture : logged.fitting().pictures()) {
+            if (picture.remark().equals(logged.remark().id())) {
+                ImageView view = new ImageView();
+                view.setPreserveRatio(true);
+                view.setFitHeight(THUMB);
+                pictures.small(picture.hash(), view::setImage);
+                shown.getChildren().add(view);
+            }
+        }
+        if (!shown.getChildren().isEmpty()) {
+            detail.getChildren().add(shown);
         }
     }
 
@@ -262,7 +181,10 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
         Integer version = fitting.mockup().versions().get(logged.remark().garment());
         return "Fitting " + fitting.number() + ", " + logged.remark().garment() + " version " + version + " in "
                 + fitting.mockup().cloth() + ", over " + stack + (fitting.confirmed() ? "" : " (not confirmed)")
-                + (fitting.helper().isEmpty() ? ", alone" : ", with " + fitting.helper());
+                + (fitting.helper().isEmpty() ? ", alone" : ", with " + fitting.helper())
+                + (logged.remark().movement().isEmpty()
+                        ? ""
+                        : "; seen in: " + logged.remark().movement().replace('-', ' '));
     }
 
     private void propose(Remark remark, Optional<Alteration> asked, Work work) {
@@ -272,14 +194,13 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
                 .ifPresent(decision ->
                         detail.getChildren().add(Parts.text("Decided: " + decision.words(), "figure", "chosen")));
         Optional<Remedy> first = deciding.remedy(remark);
-        if (first.isPresent() && (first.get().alteration().isEmpty() || asked.isEmpty())) {
+        boolean other = first.isPresent() && !first.equals(deciding.altering(remark));
+        if (other || first.isPresent() && asked.isEmpty()) {
             detail.getChildren()
                     .add(Parts.text("Usually: " + deciding.words(first.get()).in(studio.format()) + ".", "figure"));
         }
         if (asked.isPresent()) {
             Outcome outcome = asked.get().apply(work.pattern());
-            boolean other =
-                    first.filter(remedy -> remedy.alteration().isEmpty()).isPresent();
             detail.getChildren()
                     .add(Parts.text(
                             (other ? "Or on the pattern: " : "")
@@ -291,6 +212,7 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
                 detail.getChildren().add(Parts.text(outcome.refusal().get().in(studio.format()), "needs"));
             } else {
                 effects(Effect.between(work.pattern(), outcome.pattern()));
+                undoing(remark, asked.get(), work);
                 possible = asked;
                 paper(outcome.pattern(), Optional.of(work.pattern()));
                 Garment garment =
@@ -305,8 +227,26 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
         if (possible.isEmpty()) {
             paper(work.pattern(), Optional.empty());
         }
-        buttons.getChildren().add(cured(remark));
+        buttons.getChildren().add(followed(remark));
         detail.getChildren().addAll(buttons, otherwise(remark));
+    }
+
+    /** Warns if the alteration gives back what an earlier one took. */
+    private void undoing(Remark remark, Alteration alteration, Work work) {
+        Costume costume = studio.situation().costume();
+        Garment garment = costume.garment(remark.garment()).orElseThrow();
+        Set<String> before = undone(costume, garment, work);
+        Garment altered = garment.with(alteration).withVersion(studio.today(), "", work.inputs(), work.pattern());
+        undone(costume, altered, work).stream()
+                .filter(words -> !before.contains(words))
+                .forEach(words -> detail.getChildren().add(Parts.text(words + ".", "small", "needs")));
+    }
+
+    private Set<String> undone(Costume costume, Garment garment, Work work) {
+        Set<String> all = new LinkedHashSet<>();
+        Ledger.of(costume, garment, work.pattern())
+                .forEach(account -> account.undone().ifPresent(words -> all.add(words.in(studio.format()))));
+        return all;
     }
 
     /** Says where the amount comes from, and what it is in all. */
@@ -350,15 +290,18 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
             effects(Effect.between(before.get().pattern(), after.get().pattern()));
         }
         paper(after.orElse(work).pattern(), before.map(Work::pattern));
-        detail.getChildren()
-                .add(new HBox(8, cured(remark), Parts.button("Accept it", () -> round.settle(Remark.State.LEFT))));
+        detail.getChildren().add(followed(remark));
     }
 
-    private Button cured(Remark remark) {
-        boolean cured = remark.state() == Remark.State.CURED;
-        return Parts.button(
-                cured ? "Not cured after all" : "Cured",
-                () -> round.settle(cured ? Remark.State.OPEN : Remark.State.CURED));
+    /** What has become of it by now: said at the next fitting, or here. */
+    private ChoiceBox<Remark.State> followed(Remark remark) {
+        ChoiceBox<Remark.State> state = new ChoiceBox<>();
+        state.setId("followed");
+        state.getItems().setAll(Remark.State.values());
+        state.setConverter(Parts.words(Remark.State::words));
+        state.setValue(remark.state());
+        state.valueProperty().addListener((was, before, now) -> round.settle(now));
+        return state;
     }
 
     private void effects(List<Effect> effects) {

@@ -78,12 +78,19 @@ public final class Deciding {
         return cause(remark).map(Cause::remedy);
     }
 
-    /** Returns the remedy that is an alteration of the flat pattern: of the named cause, else of the likeliest that has one. */
+    /**
+     * Returns the remedy that alters the flat pattern: of the named cause, else of the likeliest whose alteration is made where
+     * the cloth was pinned, else of the likeliest that has one.
+     */
     Optional<Remedy> altering(Remark remark) {
-        return causes(remark).stream()
+        List<Remedy> altering = causes(remark).stream()
                 .map(Cause::remedy)
                 .filter(remedy -> !remedy.alteration().isEmpty())
-                .findFirst();
+                .toList();
+        return altering.stream()
+                .filter(remedy -> remedy.isMadeThere(studio.library().alterations()))
+                .findFirst()
+                .or(() -> altering.stream().findFirst());
     }
 
     /** Returns a remedy in words, with its usual amount. */

@@ -53,7 +53,7 @@ public final class FittingPlace extends StackPane {
         Trying trying = new Trying(studio, round);
         PictureShelf pictures = new PictureShelf(studio, files);
         standing = new StandingView(studio, round, trying, pictures);
-        makers.put(Page.REMARKS, () -> new DecideView(studio, round, trying));
+        makers.put(Page.REMARKS, () -> new DecideView(studio, round, trying, pictures));
         makers.put(Page.ROUNDS, () -> new RoundsView(studio, round, files));
         makers.put(Page.PICTURES, () -> new PicturesView(studio, round, pictures));
         makers.put(Page.GATE, () -> new GateView(studio));

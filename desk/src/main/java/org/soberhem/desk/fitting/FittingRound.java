@@ -32,6 +32,9 @@ public final class FittingRound {
     /** So many symptoms are shown at once. */
     static final int ROWS = 6;
 
+    /** So many letters fit in the line beneath the tape. */
+    private static final int LINE = 96;
+
     /** A remark and the round it was made in. */
     public record Logged(Fitting fitting, Remark remark) {}
 
@@ -39,6 +42,7 @@ public final class FittingRound {
     private final Deciding deciding;
     private final ObjectProperty<Optional<String>> chosen =
             new SimpleObjectProperty<>(this, "chosen", Optional.empty());
+    private String seenIn = "";
     private final IntegerProperty page = new SimpleIntegerProperty(this, "page", 0);
 
     public FittingRound(Studio studio) {
@@ -186,7 +190,11 @@ public final class FittingRound {
                 .filter(remark ->
                         fitting.remark(remark.id()).isPresent() && remark.seen().isEmpty());
         String id = untouched.map(Remark::id).orElseGet(() -> nextId(fitting));
-        keep(fitting.with(Remark.at(id, garment, zone.id(), sides)), Sentence.of("Pointed at the {}", zone.name()));
+        String movement = untouched.map(Remark::movement).orElse(seenIn);
+        keep(
+                fitting.with(Remark.at(id, garment, zone.id(), sides).in(movement)),
+                Sentence.of("Pointed at the {}", zone.name()));
+        seenIn = "";
         page.set(0);
         chosen.set(Optional.of(id));
     }
@@ -245,9 +253,9 @@ public final class FittingRound {
                 .ifPresent(logged -> change(logged, logged.remark().onSides(Sides.BOTH), "The same on both sides"));
     }
 
-    /** Says in which movement it is seen; empty for at rest. */
-    public void in(String movement) {
-        chosen().ifPresent(logged -> change(logged, logged.remark().in(movement), "Seen in: " + movement));
+    /** Says in which movement what is pointed at next was seen. */
+    void seenIn(String movement) {
+        seenIn = movement;
     }
 
     /** Says what has become of the chosen remark by this round. */
@@ -289,13 +297,22 @@ public final class FittingRound {
     /** Returns where a remark is, in words; with the wrong side out the side is the garment's, not the wearer's. */
     public String place(Remark remark) {
         String zone = zone(remark.zone()).map(Zone::name).orElse(remark.zone());
-        boolean insideOut = logged(remark.id())
-                .filter(each -> each.fitting().conditions().insideOut())
-                .isPresent();
         String side = remark.sides().words();
         return remark.sides() == Sides.BOTH
                 ? zone
-                : zone + ", " + (insideOut ? side.replace("wearer's", "garment's") : side);
+                : zone + ", " + (isInsideOut(remark) ? side.replace("wearer's", "garment's") : side);
+    }
+
+    /** Says in one line what the pinned amount does, or what is still to be said, by the garment's sides if it is wrong side out. */
+    public String said(Remark remark) {
+        String words = told(remark).in(studio.format());
+        return isInsideOut(remark) ? words.replace("wearer's", "garment's") : words;
+    }
+
+    private boolean isInsideOut(Remark remark) {
+        return logged(remark.id())
+                .filter(each -> each.fitting().conditions().insideOut())
+                .isPresent();
     }
 
     /** Says in one sentence what the pinned amount does, or what is still to be said. */
@@ -320,11 +337,16 @@ public final class FittingRound {
         if (outcome.refusal().isPresent()) {
             return outcome.refusal().get();
         }
-        Optional<Effect> first =
-                Effect.between(work.get().pattern(), outcome.pattern()).stream().findFirst();
-        return first.isEmpty()
-                ? asked.get().sentence()
-                : Sentence.of("{}: {}", asked.get().sentence(), first.get().sentence());
+        List<Effect> effects = Effect.between(work.get().pattern(), outcome.pattern());
+        Sentence made = asked.get().sentence();
+        if (effects.isEmpty()) {
+            return made;
+        }
+        Sentence whole = Sentence.of("{}: {}", made, effects.get(0).sentence());
+        // One line, read from a metre away: where both do not fit, what it does to the girth is what counts.
+        return whole.in(studio.format()).length() <= LINE
+                ? whole
+                : effects.get(0).sentence();
     }
 
     /** Returns the garment as it was tried on. */

@@ -55,8 +55,8 @@ final class LogPane extends VBox {
         String name = zone.map(Zone::name).orElse(remark.zone());
         Label words = Parts.label(remark.seen().isEmpty() ? name : round.words(remark), "remark-words");
         words.setWrapText(true);
-        words.setMinHeight(59);
-        words.setMaxHeight(59);
+        words.setMinHeight(64);
+        words.setMaxHeight(64);
         words.setAlignment(Pos.TOP_LEFT);
         Label said = Parts.label(state, "remark-state");
         if (!logged.fitting().confirmed()) {
@@ -71,7 +71,7 @@ final class LogPane extends VBox {
                 new HBox(
                         10,
                         Parts.label(
-                                zone.map(each -> letters(each, remark)).orElse("")
+                                zone.map(each -> letters(each, logged)).orElse("")
                                         + remark.amount()
                                                 .map(length ->
                                                         "  " + studio.format().number(length))
@@ -97,9 +97,11 @@ final class LogPane extends VBox {
         return entry;
     }
 
-    private static String letters(Zone zone, Remark remark) {
-        if (!zone.sided() || remark.sides() != Sides.BOTH) {
-            int place = remark.sides() == Sides.RIGHT ? 1 : 0;
+    /** Returns the letters that were pressed: the wearer's side, whatever side of the garment lay there. */
+    private static String letters(Zone zone, FittingRound.Logged logged) {
+        Sides sides = logged.fitting().conditions().garmentSide(logged.remark().sides());
+        if (!zone.sided() || sides != Sides.BOTH) {
+            int place = sides == Sides.RIGHT ? 1 : 0;
             return zone.letters().get(Math.min(place, zone.letters().size() - 1));
         }
         return String.join("", zone.letters());

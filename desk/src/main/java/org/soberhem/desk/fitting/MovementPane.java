@@ -23,6 +23,7 @@ final class MovementPane extends HBox {
     private final FlowPane boxes = new FlowPane(8, 8);
     private final VBox detail = new VBox(8);
     private Optional<Movement> chosen = Optional.empty();
+    private boolean again;
 
     MovementPane(FittingRound round, Trying trying) {
         super(12);
@@ -42,13 +43,16 @@ final class MovementPane extends HBox {
         }
         List<Movement> all = trying.movements();
         if (chosen.isEmpty() || !all.contains(chosen.get())) {
-            chosen = all.stream().filter(each -> trying.trial(each).isEmpty()).findFirst();
+            chosen = all.stream()
+                    .filter(each -> trying.trial(each, again).isEmpty())
+                    .findFirst();
         }
         boxes.getChildren().clear();
         for (int i = 0; i < all.size(); i++) {
             Movement movement = all.get(i);
-            String result =
-                    trying.trial(movement).map(trial -> mark(trial.result())).orElse("");
+            String result = trying.trial(movement, again)
+                    .map(trial -> mark(trial.result()))
+                    .orElse("");
             Label words = Parts.label((char) ('A' + i) + "  " + movement.name() + "  " + result);
             words.setWrapText(true);
             words.setMaxWidth(BOX_WIDTH - 12);
@@ -80,7 +84,7 @@ final class MovementPane extends HBox {
     private void detail() {
         detail.getChildren().clear();
         if (chosen.isEmpty()) {
-            detail.getChildren().add(Parts.text("Every movement has its answer.", "bigger", "soft"));
+            detail.getChildren().addAll(Parts.text("Every movement has its answer.", "bigger", "soft"), againRow());
             return;
         }
         Movement movement = chosen.get();
@@ -96,11 +100,30 @@ final class MovementPane extends HBox {
             row.setMinHeight(BOX_HEIGHT);
             row.pseudoClassStateChanged(
                     Parts.SELECTED,
-                    trying.trial(movement)
+                    trying.trial(movement, again)
                             .filter(trial -> trial.result() == result)
                             .isPresent());
             detail.getChildren().add(row);
         }
+        detail.getChildren().add(againRow());
+    }
+
+    private Tappable againRow() {
+        Tappable row = new Tappable(
+                Parts.label(again ? "5  at once" : "5  again after an hour's wear"),
+                "again after wear",
+                this::turn,
+                "choice");
+        row.setFocusTraversable(false);
+        row.setMinHeight(BOX_HEIGHT);
+        row.pseudoClassStateChanged(Parts.SELECTED, again);
+        return row;
+    }
+
+    private void turn() {
+        again = !again;
+        chosen = Optional.empty();
+        refresh();
     }
 
     private static String capital(String words) {
@@ -109,7 +132,9 @@ final class MovementPane extends HBox {
 
     /** Says how the chosen movement went, by the result's digit. */
     void digit(int digit) {
-        if (digit >= 1 && digit <= Trial.Result.values().length) {
+        if (digit == Trial.Result.values().length + 1) {
+            turn();
+        } else if (digit >= 1 && digit <= Trial.Result.values().length) {
             answer(Trial.Result.values()[digit - 1]);
         }
     }
@@ -117,7 +142,7 @@ final class MovementPane extends HBox {
     private void answer(Trial.Result result) {
         Optional<Movement> answered = chosen;
         chosen = Optional.empty();
-        answered.ifPresent(movement -> trying.tried(movement, result, ""));
+        answered.ifPresent(movement -> trying.tried(movement, again, result));
     }
 
     /** Chooses a movement by its letter. */

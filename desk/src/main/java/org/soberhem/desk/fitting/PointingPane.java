@@ -246,10 +246,10 @@ final class PointingPane extends Pane {
     /** Writes whose side each column is, so that nobody has to think of mirrors. */
     private void sides(String left, String right, double from, double width) {
         boolean turned = shown.conditions().insideOut();
-        Text first = Ink.text((turned ? "garment's\n" + right : "wearer's\n" + left), 0, 0, "side-name");
+        Text first = Ink.text((turned ? "garment\n" + right : "wearer's\n" + left), 0, 0, "side-name");
         first.setX(from + 6);
         first.setY(24);
-        Text last = Ink.text((turned ? "garment's\n" + left : "wearer's\n" + right), 0, 0, "side-name");
+        Text last = Ink.text((turned ? "garment\n" + left : "wearer's\n" + right), 0, 0, "side-name");
         last.setTextAlignment(TextAlignment.RIGHT);
         last.setX(from + width - SIDE_WIDTH - 6);
         last.setWrappingWidth(SIDE_WIDTH);

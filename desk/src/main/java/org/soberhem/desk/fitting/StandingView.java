@@ -362,8 +362,7 @@ final class StandingView extends Pane {
             tap.setMinWidth(0);
             taps.getChildren().add(tap);
         }
-        told.setText(remark.map(r -> round.told(r).in(studio.format()))
-                .orElse("Cloth taken at the seam: a pinch ½ in deep takes 1 in."));
+        told.setText(remark.map(round::said).orElse("Cloth taken at the seam: a pinch ½ in deep takes 1 in."));
     }
 
     @Override

@@ -21,6 +21,9 @@ import org.soberhem.desk.studio.Studio;
 /** How the mock-up of the latest round is tried on: conditions, movements, readings and questions by eye. */
 final class Trying {
 
+    /** What is easy at once may not be later, and the reverse: asked again after so many minutes. */
+    private static final int AFTER_WEAR = 60;
+
     private final Studio studio;
     private final FittingRound round;
 
@@ -62,15 +65,30 @@ final class Trying {
         return ordered;
     }
 
-    /** Returns how a movement went at this round, if it was tried. */
-    Optional<Trial> trial(Movement movement) {
-        return fitting().trial(movement.id(), movement.minutes());
+    /**
+     * Returns how a movement went at this round, if it was tried.
+     *
+     * @param again whether it is asked again after wear, else at once
+     */
+    Optional<Trial> trial(Movement movement, boolean again) {
+        return fitting().trial(movement.id(), minutes(movement, again));
     }
 
-    void tried(Movement movement, Trial.Result result, String words) {
+    private static int minutes(Movement movement, boolean again) {
+        return movement.isWear() || !again ? movement.minutes() : AFTER_WEAR;
+    }
+
+    void tried(Movement movement, boolean again, Trial.Result result) {
+        int minutes = minutes(movement, again);
         round.keep(
-                fitting().with(new Trial(movement.id(), movement.minutes(), result, words)),
-                Sentence.of("{}: {}", movement.name(), result.words()));
+                fitting().with(new Trial(movement.id(), minutes, result, "")),
+                minutes == 0
+                        ? Sentence.of("{}: {}", movement.name(), result.words())
+                        : Sentence.of("{} after {} min: {}", movement.name(), minutes, result.words()));
+        // What is pointed at next was seen in it.
+        if (result == Trial.Result.FAILED || result == Trial.Result.WITH_REMARK) {
+            round.seenIn(movement.id());
+        }
     }
 
     /** Keeps something measured on the wearer at this round. */

@@ -16,7 +16,6 @@ import javafx.application.Platform;
 import javafx.event.ActionEvent;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -56,11 +55,6 @@ public final class Tour extends Application {
             }),
             new Stop("tape-layers", (studio, scene) -> tape(studio, scene, "secretary-1906", "layers")),
             new Stop("tape-values", (studio, scene) -> tape(studio, scene, "keeper-1907", "values")),
-            new Stop("tape-history", (studio, scene) -> {
-                show(studio, "secretary-1906", "Blouse", "TAPE");
-                studio.targetProperty().set("full-bust");
-                tape(studio, scene, "secretary-1906", "history");
-            }),
             new Stop("draft-blouse", studio -> show(studio, "secretary-1906", "Blouse", "DRAFT")),
             new Stop("draft-sheet", (studio, scene) -> {
                 show(studio, "keeper-1907", "Blouse", "DRAFT");
@@ -72,12 +66,6 @@ public final class Tour extends Application {
                 for (int i = 0; i < 79; i++) {
                     press(scene, "walk-next");
                 }
-            }),
-            new Stop("draft-what-if", (studio, scene) -> {
-                show(studio, "regatta-1953", "Frock", "DRAFT");
-                open(scene, "what");
-                choose(scene, "what-if", 1);
-                studio.darkProperty().set(true);
             }),
             new Stop("draft-alter", (studio, scene) -> {
                 show(studio, "secretary-1906", "Blouse", "DRAFT");
@@ -116,6 +104,15 @@ public final class Tour extends Application {
                 studio.darkProperty().set(true);
             }),
             new Stop("fitting-decide", studio -> show(studio, "secretary-1906", "Blouse", "FITTING")),
+            new Stop("fitting-pictures", (studio, scene) -> {
+                show(studio, "secretary-1906", "Blouse", "FITTING");
+                page(scene, "pictures");
+            }),
+            new Stop("fitting-gate", (studio, scene) -> {
+                show(studio, "secretary-1906", "Blouse", "FITTING");
+                page(scene, "gate");
+                studio.darkProperty().set(true);
+            }),
             new Stop("fitting-standing", studio -> {
                 show(studio, "secretary-1906", "Blouse", "FITTING");
                 studio.standingProperty().set(true);
@@ -127,6 +124,12 @@ public final class Tour extends Application {
         ((ToggleButton) scene.lookup("#tab-" + tab)).setSelected(true);
         scene.getRoot().applyCss();
         scene.getRoot().layout();
+    }
+
+    private static void page(Scene scene, String page) {
+        scene.getRoot().applyCss();
+        scene.getRoot().layout();
+        ((ToggleButton) scene.lookup("#fitting-" + page)).fire();
     }
 
     private static void tape(Studio studio, Scene scene, String costume, String tab) {
@@ -151,11 +154,6 @@ public final class Tour extends Application {
         scene.getRoot().applyCss();
         scene.getRoot().layout();
         ((Tappable) scene.lookup("#" + part)).fire();
-    }
-
-    private static void choose(Scene scene, String choice, int place) {
-        scene.getRoot().applyCss();
-        ((ChoiceBox<?>) scene.lookup("#" + choice)).getSelectionModel().select(place);
     }
 
     private static void press(Scene scene, String button) {
@@ -198,7 +196,7 @@ public final class Tour extends Application {
             throw new IllegalStateException("The tour cannot come to " + stop.name(), lost);
         }
         // What layout itself adds is styled in the pulse after.
-        PauseTransition settled = new PauseTransition(Duration.millis(250));
+        PauseTransition settled = new PauseTransition(Duration.millis(400));
         settled.setOnFinished(event -> {
             write(scene.snapshot(null), out.resolve(stop.name() + ".png"));
             visit(left, studio, scene, out);

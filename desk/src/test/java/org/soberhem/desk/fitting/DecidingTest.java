@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -163,7 +164,7 @@ class DecidingTest {
     void movements_areThoseOfTheGarmentsWorn_andCountAtTheGate() {
         assertThat(trying.movements()).extracting(Movement::id).contains("arms-up", "sit", "wear-long");
         for (Movement movement : trying.movements()) {
-            trying.tried(movement, Trial.Result.PASSED, "");
+            trying.tried(movement, false, Trial.Result.PASSED);
         }
         Gate.Standing standing = studio.gate().of(studio.situation().judged(), "Blouse", Gate.Step.CUT_CLOTH);
         assertThat(standing.conditions())
@@ -171,6 +172,36 @@ class DecidingTest {
                 .extracting(Gate.Condition::state)
                 .containsOnly(Gate.State.MET);
         assertThat(standing.isOpen()).isFalse();
+    }
+
+    @Test
+    void whatIsPointedAtAfterAMovementFailed_wasSeenInIt_once() {
+        Movement arms = trying.movements().get(0);
+        trying.tried(arms, false, Trial.Result.FAILED);
+        round.point("H");
+        assertThat(remark().movement()).isEqualTo(arms.id());
+        round.point("A");
+        assertThat(remark().movement())
+                .as("it was moved before anything was said")
+                .isEqualTo(arms.id());
+        round.see(1);
+        round.point("H");
+        assertThat(remark().movement()).isEmpty();
+    }
+
+    @Test
+    void movement_isAskedAgainAfterWear_besideTheAnswerAtOnce() {
+        Movement arms = trying.movements().get(0);
+        trying.tried(arms, false, Trial.Result.PASSED);
+        trying.tried(arms, true, Trial.Result.FAILED);
+        assertThat(trying.trial(arms, false).orElseThrow().result()).isEqualTo(Trial.Result.PASSED);
+        assertThat(trying.trial(arms, true).orElseThrow().minutes()).isEqualTo(60);
+        Gate.Condition moved =
+                studio.gate().of(studio.situation().judged(), "Blouse", Gate.Step.CUT_CLOTH).conditions().stream()
+                        .filter(each -> each.check() == Gate.Check.MOVEMENTS)
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(moved.words().in(studio.format())).contains(arms.name().toLowerCase(Locale.ROOT));
     }
 
     @Test
