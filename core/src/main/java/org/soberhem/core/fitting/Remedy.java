@@ -44,8 +44,8 @@ public record Remedy(
     }
 
     /** Says whether it is made at the place where it was seen: at one of the zone's seams or levels, by the amount. */
-    public boolean isMadeThere(List<AlterationKind> kinds) {
-        return at.isEmpty()
+    public boolean isMadeThere(List<AlterationKind> kinds, Zone zone) {
+        return (at.isEmpty() || zone.edges().contains(at.get(0)))
                 && !shares.isEmpty()
                 && kinds.stream()
                         .filter(kind -> kind.id().equals(alteration))

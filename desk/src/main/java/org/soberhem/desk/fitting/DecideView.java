@@ -207,7 +207,7 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
                                     + asked.get().sentence().in(studio.format()),
                             "figure",
                             "chosen"));
-            amount(remark);
+            amount(remark, asked.get(), work);
             if (outcome.refusal().isPresent()) {
                 detail.getChildren().add(Parts.text(outcome.refusal().get().in(studio.format()), "needs"));
             } else {
@@ -250,9 +250,12 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
     }
 
     /** Says where the amount comes from, and what it is in all. */
-    private void amount(Remark remark) {
-        String words = remark.amount().isPresent() ? "As pinned." : "Nothing was pinned: the middle of what is usual.";
-        detail.getChildren().add(Parts.text(words, "small", "soft"));
+    private void amount(Remark remark, Alteration alteration, Work work) {
+        String from = remark.amount().isPresent() ? "As pinned." : "Nothing was pinned: the middle of what is usual.";
+        String total = deciding.total(alteration, work)
+                .map(words -> " " + words.in(studio.format()) + ".")
+                .orElse("");
+        detail.getChildren().add(Parts.text(from + total, "small", "soft"));
     }
 
     /** Every answer that is no alteration of the flat pattern; own words say more. */

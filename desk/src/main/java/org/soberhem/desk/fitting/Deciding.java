@@ -3,9 +3,12 @@ package org.soberhem.desk.fitting;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.Outcome;
+import org.soberhem.core.alter.TakeInSeam;
 import org.soberhem.core.costume.Dependence;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Version;
@@ -88,7 +91,9 @@ public final class Deciding {
                 .filter(remedy -> !remedy.alteration().isEmpty())
                 .toList();
         return altering.stream()
-                .filter(remedy -> remedy.isMadeThere(studio.library().alterations()))
+                .filter(remedy -> round.zone(remark.zone())
+                        .filter(zone -> remedy.isMadeThere(studio.library().alterations(), zone))
+                        .isPresent())
                 .findFirst()
                 .or(() -> altering.stream().findFirst());
     }
@@ -117,6 +122,25 @@ public final class Deciding {
                                 .orElse(0.0),
                         remark.sides(),
                         zone.get()));
+    }
+
+    /** Says what a seam's amount is in all: what each edge moves by, over how many seams, and in which layers of cloth. */
+    public Optional<Sentence> total(Alteration alteration, Work work) {
+        if (!(alteration instanceof TakeInSeam taken)) {
+            return Optional.empty();
+        }
+        double most = Math.abs(taken.atTop()) > Math.abs(taken.atBottom()) ? taken.atTop() : taken.atBottom();
+        Set<String> layers = new TreeSet<>();
+        work.pattern().pieces().stream()
+                .filter(piece -> piece.name().equals(taken.edge().piece()))
+                .forEach(piece -> layers.addAll(piece.cut().keySet()));
+        int seams = taken.sides().count();
+        return Optional.of(Sentence.of(
+                "Each edge of the seam moves by {}; {} in all over {}, in {} alike",
+                Math.abs(most) / 2,
+                Math.abs(most) * seams,
+                seams == 1 ? "one seam" : "both sides",
+                String.join(" and ", layers)));
     }
 
     /** Returns why a remark is provisional; empty if it stands. */

@@ -93,7 +93,10 @@ public final class RailView extends BorderPane {
         List<Costume> shown = all.stream().filter(this::found).toList();
         pass++;
         add(shown, atOnce);
-        count.setText(all.size() == 1 ? "1 unfinished" : all.size() + " unfinished");
+        long unfinished = all.stream()
+                .filter(costume -> costume.papers().wearings().isEmpty())
+                .count();
+        count.setText(unfinished + " unfinished");
         if (cards.getChildren().isEmpty()) {
             cards.getChildren()
                     .add(Parts.text(

@@ -2,59 +2,35 @@ package org.soberhem.desk.fitting;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.Sides;
+import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Gate;
+import org.soberhem.core.costume.Version;
+import org.soberhem.core.costume.Work;
 import org.soberhem.core.fitting.Cause;
 import org.soberhem.core.fitting.Decision;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Movement;
 import org.soberhem.core.fitting.Ranking;
-import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.fitting.Trial;
+import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
-import org.soberhem.desk.studio.Studio;
-import org.soberhem.desk.studio.Studios;
+import org.soberhem.desk.draft.AlterDesk;
 
-class DecidingTest {
+class DecidingTest extends DemoRound {
 
-    @TempDir
-    private Path folder;
-
-    private Studio studio;
-    private FittingRound round;
-    private Deciding deciding;
-    private Trying trying;
-
-    @BeforeEach
-    void openDemo() {
-        studio = Studios.demo(folder);
-        studio.open("secretary-1906");
-        round = new FittingRound(studio);
-        deciding = round.deciding();
-        trying = new Trying(studio, round);
-    }
-
-    @AfterEach
-    void close() {
-        studio.keeper().close();
+    DecidingTest() {
+        super("secretary-1906");
     }
 
     private FittingRound.Logged choose(String remark) {
         round.chosenProperty().set(Optional.of(remark));
         return round.chosen().orElseThrow();
-    }
-
-    private Remark remark() {
-        return round.chosen().orElseThrow().remark();
     }
 
     private List<String> ranked(FittingRound.Logged logged) {
@@ -202,6 +178,43 @@ class DecidingTest {
                         .findFirst()
                         .orElseThrow();
         assertThat(moved.words().in(studio.format())).contains(arms.name().toLowerCase(Locale.ROOT));
+    }
+
+    /** Common practice, no source: a pinch ½ in deep takes 1 in; at two side seams that is 2 in of girth. */
+    @Test
+    void amount_isMadePlain_overBothSidesAndAllLayers() {
+        round.point("L");
+        see("side-wide");
+        round.pin(Length.ofInches(1));
+        round.sameOnTheOtherSide();
+        Alteration asked = deciding.asked(remark()).orElseThrow();
+        Work work = studio.situation().work("Blouse").orElseThrow();
+        assertThat(deciding.total(asked, work).orElseThrow().in(studio.format()))
+                .isEqualTo("Each edge of the seam moves by ½ in; 2 in in all over both sides, in outer alike");
+        choose("2-1");
+        assertThat(deciding.total(deciding.asked(remark()).orElseThrow(), work)).isEmpty();
+    }
+
+    @Test
+    void lesson_goesWithThePatternThatBranches() {
+        AlterDesk desk = new AlterDesk(studio);
+        studio.keep(
+                studio.situation()
+                        .costume()
+                        .keeping(studio.situation().costume().papers().doingOtherwise("a lighter lawn")),
+                "otherwise",
+                Sentence.of("Noted"));
+        Version version = desk.garment().versions().get(0);
+        desk.branch(
+                version,
+                studio.costumes().stream()
+                        .filter(costume -> costume.id().equals("clerk-1907"))
+                        .findFirst()
+                        .orElseThrow());
+        studio.open("clerk-1907");
+        assertThat(studio.situation().costume().garments())
+                .extracting(Garment::origin)
+                .contains("from Harbour office secretary, Blouse, version 1; next time: a lighter lawn");
     }
 
     @Test

@@ -6,8 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.soberhem.core.alter.Alteration;
@@ -17,57 +15,21 @@ import org.soberhem.core.costume.Garment;
 import org.soberhem.core.fitting.Decision;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Remark;
-import org.soberhem.core.fitting.Symptom;
 import org.soberhem.core.fitting.Zone;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.silhouette.QuantityKind;
-import org.soberhem.desk.studio.Studio;
-import org.soberhem.desk.studio.Studios;
 
-class FittingRoundTest {
+class FittingRoundTest extends DemoRound {
+
+    FittingRoundTest() {
+        super("keeper-1907");
+    }
 
     @TempDir
     Path folder;
 
-    private Studio studio;
-    private FittingRound round;
-    private Deciding deciding;
-    private Trying trying;
-
-    @BeforeEach
-    void openDemo() {
-        studio = Studios.demo(folder);
-        studio.open("keeper-1907");
-        round = new FittingRound(studio);
-        deciding = round.deciding();
-        trying = new Trying(studio, round);
-    }
-
-    @AfterEach
-    void close() {
-        studio.keeper().close();
-    }
-
-    private Remark remark() {
-        return round.chosen().orElseThrow().remark();
-    }
-
     private Garment blouse() {
         return studio.situation().costume().garment("Blouse").orElseThrow();
-    }
-
-    /** Chooses a symptom as the maker does: page by page, by its digit. */
-    private void see(String symptom) {
-        int pages = (round.symptoms(remark()).size() + FittingRound.ROWS - 1) / FittingRound.ROWS;
-        for (int page = 0; page < pages; page++) {
-            List<String> shown = round.shown(remark()).stream().map(Symptom::id).toList();
-            if (shown.contains(symptom)) {
-                round.see(shown.indexOf(symptom) + 1);
-                return;
-            }
-            round.turnPage();
-        }
-        throw new AssertionError(symptom + " is not seen there");
     }
 
     @Test

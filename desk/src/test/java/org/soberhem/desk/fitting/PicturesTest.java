@@ -9,57 +9,40 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.image.Image;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Overlay;
 import org.soberhem.core.fitting.Picture;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.likeness.Likeness;
-import org.soberhem.desk.studio.Studio;
-import org.soberhem.desk.studio.Studios;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.files.picture.Pictures;
 
 /** Pictures kept with a costume, and one laid over its reference, without a window. */
-class PicturesTest {
+class PicturesTest extends DemoRound {
 
-    @TempDir
-    private Path folder;
+    PicturesTest() {
+        super("secretary-1906");
+    }
 
     @TempDir
     private Path elsewhere;
 
-    private Studio studio;
-    private FittingRound round;
     private PictureShelf shelf;
     private Optional<Path> chosen = Optional.empty();
 
     @BeforeEach
-    void openDemo() {
-        studio = Studios.demo(folder);
-        studio.open("secretary-1906");
-        round = new FittingRound(studio);
+    void openShelf() {
         shelf = new PictureShelf(
                 studio, new FileDesk(name -> Optional.empty(), () -> chosen, Runnable::run, Runnable::run));
-    }
-
-    @AfterEach
-    void close() {
-        studio.keeper().close();
     }
 
     /** Pictures are kept in the background; a question to the workspace waits for them. */
     private void waitForKeeper() {
         studio.keeper().lines("none", String.class);
-    }
-
-    private Fitting fitting() {
-        return round.fitting().orElseThrow();
     }
 
     private Picture laid() {
