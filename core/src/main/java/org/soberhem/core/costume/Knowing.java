@@ -92,14 +92,12 @@ public final class Knowing {
                 continue;
             }
             library.places().forEach((place, words) -> {
-                if (words.checks().stream().anyMatch(check.name()::contains)) {
-                    String what = check.name().contains("girth") || check.name().contains("round") ? "girth" : "len";
-                    if (check.isOpening()) {
-                        add(known, !check.passes(), "opening-small", place);
-                    } else {
-                        String result = check.passes() ? "-ok" : check.correction() > 0 ? "-short" : "-long";
-                        known.add(new Fact(what + result, place));
-                    }
+                if (check.isOpening()) {
+                    boolean passes = words.openings().stream().anyMatch(check.why()::contains);
+                    add(known, passes && !check.passes(), "opening-small", place);
+                } else if (words.checks().stream().anyMatch(check.name()::contains)) {
+                    String result = check.passes() ? "-ok" : check.correction() > 0 ? "-short" : "-long";
+                    known.add(new Fact((words.girth() ? "girth" : "len") + result, place));
                 }
             });
         }

@@ -29,10 +29,13 @@ public record Symptoms(
      * A place of the body or the garment.
      *
      * @param name for people
+     * @param girth whether it goes round, else it is a length
      * @param checks words in the names of the checks that measure it
+     * @param openings words in the reasons of the openings that it must pass
      * @param measures catalogue ids of its readings
      */
-    public record Place(String name, List<String> checks, List<String> measures) {}
+    public record Place(
+            String name, boolean girth, List<String> checks, List<String> openings, List<String> measures) {}
 
     /**
      * A word for layers.

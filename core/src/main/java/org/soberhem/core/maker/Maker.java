@@ -18,6 +18,7 @@ import org.soberhem.core.size.SizeChart;
  * @param sheets own draft sheets as written, finished or not, by id
  * @param silhouettes own silhouettes as written, finished or not, by id
  * @param causes own causes of what is seen at fittings, by the symptom's id
+ * @param leftHanded whether the fitting place is mirrored for the left hand
  * @param square what the test square of 100 mm measured on the paper that was printed last, in millimetres
  */
 public record Maker(
@@ -27,13 +28,14 @@ public record Maker(
         Map<String, String> sheets,
         Map<String, String> silhouettes,
         Map<String, List<Cause>> causes,
+        boolean leftHanded,
         double square) {
 
     /** Side of the test square on printed paper, in millimetres. */
     public static final double SQUARE = 100;
 
     /** One who has added nothing yet; measurements a few months old are taken again (common practice). */
-    public static final Maker NEW = new Maker(List.of(), List.of(), 6, Map.of(), Map.of(), Map.of(), SQUARE);
+    public static final Maker NEW = new Maker(List.of(), List.of(), 6, Map.of(), Map.of(), Map.of(), false, SQUARE);
 
     // Makers of older workspaces lack the sheets, the silhouettes, the causes and the square.
     public Maker {
@@ -50,7 +52,7 @@ public record Maker(
         List<LayerStack> all = new ArrayList<>(stacks);
         all.removeIf(other -> other.id().equals(stack.id()));
         all.add(stack);
-        return new Maker(all, charts, months, sheets, silhouettes, causes, square);
+        return new Maker(all, charts, months, sheets, silhouettes, causes, leftHanded, square);
     }
 
     /** Returns the maker with a chart put in the place of the one with the same title, or added. */
@@ -58,37 +60,37 @@ public record Maker(
         List<SizeChart> all = new ArrayList<>(charts);
         all.removeIf(other -> other.title().equals(chart.title()));
         all.add(chart);
-        return new Maker(stacks, all, months, sheets, silhouettes, causes, square);
+        return new Maker(stacks, all, months, sheets, silhouettes, causes, leftHanded, square);
     }
 
     public Maker measuringAfter(int otherMonths) {
-        return new Maker(stacks, charts, otherMonths, sheets, silhouettes, causes, square);
+        return new Maker(stacks, charts, otherMonths, sheets, silhouettes, causes, leftHanded, square);
     }
 
     /** Returns the maker with a sheet as written put in the place of the one with the same id, or added. */
     public Maker withSheet(String id, String text) {
         Map<String, String> all = new LinkedHashMap<>(sheets);
         all.put(id, text);
-        return new Maker(stacks, charts, months, all, silhouettes, causes, square);
+        return new Maker(stacks, charts, months, all, silhouettes, causes, leftHanded, square);
     }
 
     public Maker withoutSheet(String id) {
         Map<String, String> all = new LinkedHashMap<>(sheets);
         all.remove(id);
-        return new Maker(stacks, charts, months, all, silhouettes, causes, square);
+        return new Maker(stacks, charts, months, all, silhouettes, causes, leftHanded, square);
     }
 
     /** Returns the maker with a silhouette as written put in the place of the one with the same id, or added. */
     public Maker withSilhouette(String id, String text) {
         Map<String, String> all = new LinkedHashMap<>(silhouettes);
         all.put(id, text);
-        return new Maker(stacks, charts, months, sheets, all, causes, square);
+        return new Maker(stacks, charts, months, sheets, all, causes, leftHanded, square);
     }
 
     public Maker withoutSilhouette(String id) {
         Map<String, String> all = new LinkedHashMap<>(silhouettes);
         all.remove(id);
-        return new Maker(stacks, charts, months, sheets, all, causes, square);
+        return new Maker(stacks, charts, months, sheets, all, causes, leftHanded, square);
     }
 
     /** Returns the maker with an own cause of a symptom added. */
@@ -97,15 +99,20 @@ public record Maker(
         own.add(cause);
         Map<String, List<Cause>> all = new LinkedHashMap<>(causes);
         all.put(symptom, own);
-        return new Maker(stacks, charts, months, sheets, silhouettes, all, square);
+        return new Maker(stacks, charts, months, sheets, silhouettes, all, leftHanded, square);
     }
 
     private static Map<String, String> ordered(Map<String, String> texts) {
         return texts == null ? Map.of() : Collections.unmodifiableMap(new LinkedHashMap<>(texts));
     }
 
+    /** Returns the maker with the fitting place mirrored for the left hand, or not. */
+    public Maker handed(boolean left) {
+        return new Maker(stacks, charts, months, sheets, silhouettes, causes, left, square);
+    }
+
     /** Returns the maker whose printer printed the test square as it was measured. */
     public Maker printing(double measured) {
-        return new Maker(stacks, charts, months, sheets, silhouettes, causes, measured);
+        return new Maker(stacks, charts, months, sheets, silhouettes, causes, leftHanded, measured);
     }
 }

@@ -44,7 +44,7 @@ class RankingTest {
             Map.of(
                     "girth-short", new Symptoms.FactKind(3, "too small at {at}"),
                     "layer-present", new Symptoms.FactKind(2, "worn: {at}")),
-            Map.of("bust", new Symptoms.Place("the bust", List.of(), List.of())),
+            Map.of("bust", new Symptoms.Place("the bust", true, List.of(), List.of(), List.of())),
             Map.of("cover", new Symptoms.LayerWords("corset cover", List.of("cover"), List.of())));
 
     private static Ranking rank(Set<Fact> known, Map<String, Boolean> tested, Cause... own) {

@@ -200,6 +200,14 @@ final class ConditionsPane extends VBox {
                 () -> trying.under(
                         now.turned(!now.insideOut()),
                         Sentence.of("{} side out", now.insideOut() ? "Right" : "Wrong"))));
+        boolean left = studio.maker().leftHanded();
+        all.add(new Item(
+                "mirrored for the left hand",
+                left,
+                () -> studio.keep(
+                        studio.maker().handed(!left),
+                        "hand",
+                        Sentence.of("Fitting place for the {} hand", left ? "right" : "left"))));
         return all;
     }
 

@@ -14,6 +14,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import org.soberhem.core.alter.Sides;
@@ -274,6 +275,7 @@ final class StandingView extends Pane {
         }
         log.refresh(fitting.get());
         tape();
+        requestLayout();
     }
 
     private void band(Fitting fitting) {
@@ -370,13 +372,20 @@ final class StandingView extends Pane {
         double width = getWidth();
         double middle = getHeight() - BAND - TAPE - HAND;
         band.resizeRelocate(0, 0, width, BAND);
-        pointing.resizeRelocate(0, BAND, FIGURE, middle);
-        conditions.resizeRelocate(0, BAND, FIGURE + SEEN, middle);
-        movements.resizeRelocate(0, BAND, FIGURE + SEEN, middle);
-        seen.resizeRelocate(FIGURE, BAND, SEEN, middle);
-        log.resizeRelocate(FIGURE + SEEN, BAND, width - FIGURE - SEEN, middle);
+        boolean left = studio.maker().leftHanded();
+        double rest = width - FIGURE - SEEN;
+        // For the left hand the figure, which is pointed at most, stands at the right.
+        place(pointing, left ? rest + SEEN : 0, FIGURE, middle);
+        place(seen, left ? rest : FIGURE, SEEN, middle);
+        place(conditions, left ? rest : 0, FIGURE + SEEN, middle);
+        place(movements, left ? rest : 0, FIGURE + SEEN, middle);
+        place(log, left ? 0 : FIGURE + SEEN, rest, middle);
         tape.resizeRelocate(0, BAND + middle, width, TAPE);
         taps.getChildren().forEach(tap -> ((Tappable) tap).setPrefWidth((width - 8) / (EIGHTHS + 1)));
         hand.resizeRelocate(0, getHeight() - HAND, width, HAND);
+    }
+
+    private static void place(Region part, double x, double width, double height) {
+        part.resizeRelocate(x, BAND, width, height);
     }
 }

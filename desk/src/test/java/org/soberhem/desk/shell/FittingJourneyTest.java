@@ -179,6 +179,22 @@ class FittingJourneyTest extends DemoJourney {
     }
 
     @Test
+    void standing_isMirroredForTheLeftHand_andStaysSo(FxRobot robot) {
+        open(robot, "secretary-1906");
+        robot.clickOn("Stand at fitting 2");
+        robot.type(KeyCode.E);
+        WaitForAsyncUtils.waitForFxEvents();
+        double before = shown(robot, ".symptom").get(0).getMinX();
+        double log = shown(robot, ".remark").get(0).getMinX();
+        assertThat(log).isGreaterThan(before);
+        robot.type(KeyCode.F6, KeyCode.DIGIT3, KeyCode.H, KeyCode.ESCAPE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(studio.maker().leftHanded()).isTrue();
+        assertThat(shown(robot, ".remark").get(0).getMinX())
+                .isLessThan(shown(robot, ".symptom").get(0).getMinX());
+    }
+
+    @Test
     void rounds_arePrinted_andCompared(FxRobot robot) throws IOException {
         open(robot, "secretary-1906");
         fire(robot, "fitting-rounds");

@@ -19,6 +19,12 @@ import org.soberhem.files.sheet.YamlNode;
 /** Reads what is seen at fittings with its causes, and the movements that garments are tried in. */
 final class SymptomData {
 
+    /** What a place measures. */
+    private enum Of {
+        GIRTH,
+        LENGTH
+    }
+
     private SymptomData() {}
 
     /**
@@ -38,12 +44,14 @@ final class SymptomData {
         });
         Map<String, Symptoms.Place> places = new LinkedHashMap<>();
         root.get("places").entries().forEach((id, node) -> {
-            node.only("name", "checks", "measures");
+            node.only("name", "of", "checks", "openings", "measures");
             places.put(
                     id,
                     new Symptoms.Place(
                             node.get("name").text(),
+                            node.get("of").word(Of.class) == Of.GIRTH,
                             node.get("checks").texts(),
+                            node.find("openings").map(YamlNode::texts).orElse(List.of()),
                             node.get("measures").texts()));
         });
         Map<String, Symptoms.LayerWords> layers = new LinkedHashMap<>();

@@ -207,6 +207,17 @@ class FittingThreadTest {
     }
 
     @Test
+    void openingThatIsTooSmall_isKnownByWhatMustPassIt() {
+        MeasurementSet thick = set(CORSET, "36").with(reading("hand", Side.MIDDLE, Posture.STANDING, "14"));
+        Garment garment = named(blouse(), thick, "first");
+        Fitting fitting = fitting(1, 1, worn());
+        Remark cuff = remark("1-1", "sleeve", Sides.BOTH, "cuff-wont-pass");
+        assertThat(known(at(costume(List.of(garment), fitting), thick), fitting, cuff))
+                .contains(fact("opening-small hand"), fact("girth-ok bust"), fact("len-ok nape-waist"))
+                .doesNotContain(fact("opening-small head"));
+    }
+
+    @Test
     void layerThatWasLeftOff_whereTheSignIsGone_isKnown() {
         MeasurementSet set = set(CORSET, "36");
         Garment garment = named(blouse(), set, "first");

@@ -129,8 +129,14 @@ class SymptomsAgreeTest {
             for (Fact fact : facts) {
                 String at = fact.at();
                 boolean known = switch (fact.kind()) {
-                    case "girth-short", "girth-long", "girth-ok", "len-short", "len-long", "len-ok", "opening-small" ->
-                        !SYMPTOMS.places().get(at).checks().isEmpty();
+                    case "girth-short", "girth-long", "girth-ok" ->
+                        !SYMPTOMS.places().get(at).checks().isEmpty()
+                                && SYMPTOMS.places().get(at).girth();
+                    case "len-short", "len-long", "len-ok" ->
+                        !SYMPTOMS.places().get(at).checks().isEmpty()
+                                && !SYMPTOMS.places().get(at).girth();
+                    case "opening-small" ->
+                        !SYMPTOMS.places().get(at).openings().isEmpty();
                     case "uneven", "spread", "seated-more" ->
                         !SYMPTOMS.places().get(at).measures().isEmpty();
                     case "after", "persists", "asked" -> kinds.contains(at);
@@ -170,17 +176,23 @@ class SymptomsAgreeTest {
                             .isPresent());
         });
         // A place that no sheet's check measures could never be a fact.
-        SYMPTOMS.places()
-                .forEach((id, place) -> place.checks()
-                        .forEach(words ->
-                                assertThat(checks()).as("%s of %s", words, id).anyMatch(name -> name.contains(words))));
+        List<String> names = checks(false);
+        List<String> openings = checks(true);
+        SYMPTOMS.places().forEach((id, place) -> {
+            assertThat(place.checks()).as(id).allMatch(words -> names.stream().anyMatch(name -> name.contains(words)));
+            assertThat(place.openings())
+                    .as(id)
+                    .allMatch(words -> openings.stream().anyMatch(name -> name.contains(words)));
+        });
     }
 
-    private static List<String> checks() {
+    private static List<String> checks(boolean openings) {
         List<String> names = new ArrayList<>();
         for (CompiledSheet sheet : LIBRARY.sheets()) {
             Pattern pattern = Drafter.draft(sheet, sheet.middle()).pattern();
-            Checks.of(sheet, sheet.middle(), pattern).forEach(check -> names.add(check.name()));
+            Checks.of(sheet, sheet.middle(), pattern).stream()
+                    .filter(check -> check.isOpening() == openings)
+                    .forEach(check -> names.add(openings ? check.why() : check.name()));
         }
         return names;
     }
