@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.Sides;
@@ -20,7 +20,6 @@ import org.soberhem.core.draft.DraftException;
 import org.soberhem.core.draft.Sums;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Remark;
-import org.soberhem.core.fitting.Symptoms;
 import org.soberhem.core.garment.Finding;
 import org.soberhem.core.garment.Given;
 import org.soberhem.core.garment.Sum;
@@ -46,26 +45,26 @@ public final class InTheWay {
     private final List<Usage> usages;
     private final Doubts doubts;
     private final Tape tape;
-    private final Supplier<Symptoms> symptoms;
+    private final UnaryOperator<String> seenWords;
 
     /**
      * @param catalogue every measure
      * @param wardrobe layers and their stacks
      * @param usages what was usual when, for the sums of garments
      * @param doubts finds what is odd about a set
-     * @param symptoms words of what is seen at fittings, read when there are remarks
+     * @param seenWords puts what was seen into words
      */
     public InTheWay(
             MeasureCatalogue catalogue,
             Wardrobe wardrobe,
             List<Usage> usages,
             Doubts doubts,
-            Supplier<Symptoms> symptoms) {
+            UnaryOperator<String> seenWords) {
         this.catalogue = catalogue;
         this.wardrobe = wardrobe;
         this.usages = List.copyOf(usages);
         this.doubts = doubts;
-        this.symptoms = symptoms;
+        this.seenWords = seenWords;
         this.tape = new Tape(catalogue, wardrobe);
     }
 
@@ -290,7 +289,7 @@ public final class InTheWay {
     }
 
     private Sentence open(Fitting fitting, Remark remark) {
-        String what = symptoms.get().words(remark.seen())
+        String what = seenWords.apply(remark.seen())
                 + (remark.sides() == Sides.BOTH ? "" : " (" + remark.sides().words() + ")");
         if (remark.decision().isEmpty()) {
             return Sentence.of("Fitting {}: {}. Nothing is decided", fitting.number(), what);

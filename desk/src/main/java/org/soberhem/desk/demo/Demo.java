@@ -86,7 +86,7 @@ public final class Demo {
                 demo.clerksSkirt(),
                 demo.girlsFrock(),
                 demo.boatmansShirt(),
-                demo.wifesJacket(),
+                demo.wifesDress(),
                 demo.visitingDress(),
                 demo.regattaFrock(),
                 demo.quaySkirt())) {
@@ -317,25 +317,25 @@ public final class Demo {
     }
 
     /** Worn on market day, with what was learned. */
-    private Costume wifesJacket() {
+    private Costume wifesDress() {
         Costume begun = wifesDraft();
-        Garment jacket = tried(begun, "Jacket", wife().set("over-stays").orElseThrow(), 40);
-        Fitting only = round(begun, "Jacket", WORKING, 38)
-                .with(Remark.at("1-1", "Jacket", "sleeve", Sides.BOTH)
-                        .withSeen("elbow-binds")
-                        .withDecision(Decision.of(Decision.Kind.MAKE_UP, "the wool gives"))
+        Garment petticoat = tried(begun, "Petticoat", wife().set("over-stays").orElseThrow(), 40);
+        Fitting only = round(begun, "Petticoat", WORKING, 38)
+                .with(Remark.at("1-1", "Petticoat", "waist-front", Sides.BOTH)
+                        .withSeen("band-rolls")
+                        .withDecision(Decision.of(Decision.Kind.MAKE_UP, "with a doubled band"))
                         .withState(Remark.State.CURED, 1));
-        return begun.with(jacket)
+        return begun.with(petticoat)
                 .with(only)
                 .keeping(Papers.NONE
                         .with(new Papers.Passage(
                                 Gate.Step.CUT_CLOTH,
-                                "Jacket",
+                                "Petticoat",
                                 1,
                                 today.minusDays(36),
                                 "Market day is near and the cloth was washed last year"))
                         .with(new Papers.Wearing(
-                                today.minusDays(8), "Four hours at the stall: warm enough, the back never pulled"))
+                                today.minusDays(8), "Four hours at the stall: warm enough, the band never turned"))
                         .doingOtherwise(
                                 "Two fingers more at the hem, and pockets that a hand finds through the petticoat"));
     }
@@ -362,12 +362,12 @@ public final class Demo {
                 List.of(garment("Bodice", "bodice-1869"), garment("Overskirt", "overskirt-1883")));
     }
 
-    /** The cloth in hand is too short for the skirt. */
+    /** The cloth in hand is too short for the skirt, and it was tried on before the cage was there. */
     private Costume quaySkirt() {
         Garment skirt = garment("Skirt", "skirt-1845")
                 .withSetting("panel", inches("41").toMillimetres())
                 .withSetting("point", inches("1 3/4").toMillimetres());
-        return drafted(
+        Costume begun = drafted(
                 "quay-1861",
                 "Harbour master's wife on the quay",
                 1861,
@@ -375,13 +375,8 @@ public final class Demo {
                 "over-cage",
                 CAGE,
                 List.of(skirt, garment("Cape", "cape-1860")));
-    }
-
-    /** Tried on before the petticoat of net was there. */
-    private Costume regattaFrock() {
-        Costume begun = frockDraft();
-        Garment frock = tried(begun, "Frock", sailor().set("june").orElseThrow(), 6);
-        return begun.with(frock).with(round(begun, "Frock", "none", 5));
+        return begun.with(tried(begun, "Skirt", wife().set("over-cage").orElseThrow(), 6))
+                .with(round(begun, "Skirt", "none", 5));
     }
 
     /** Names a garment's first version, cut so many days ago. */
@@ -399,7 +394,7 @@ public final class Demo {
                 new Conditions(stack, true, "Ada").marking("blue", true));
     }
 
-    private Costume frockDraft() {
+    private Costume regattaFrock() {
         return drafted(
                 "regatta-1953",
                 "Prize-giving at the regatta",

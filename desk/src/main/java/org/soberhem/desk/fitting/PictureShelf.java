@@ -29,12 +29,12 @@ import org.soberhem.files.picture.Pictures;
 final class PictureShelf {
 
     /** Longer side of a small picture and of one that is worked on, in points. */
-    static final int SMALL = 240;
+    static final int SMALL = 200;
 
     static final int LARGE = 1600;
 
     /** So many small pictures are held at once. */
-    private static final int MOST_HELD = 200;
+    private static final int MOST_HELD = 120;
 
     private final Studio studio;
     private final FileDesk files;
@@ -53,17 +53,18 @@ final class PictureShelf {
         this.files = files;
     }
 
-    /** Photographs the wearer and keeps the picture with the latest round and the remark it shows. */
+    /** Photographs the wearer, off the interface thread, and keeps the picture with the latest round and the remark it shows. */
     void photograph(FittingRound round) {
         String remark = round.chosen().map(logged -> logged.remark().id()).orElse("");
         Fitting fitting = round.fitting().orElseThrow();
-        byte[] picture = new Camera(studio).photograph(FigureView.FRONT, CameraStandIn.Shot.CASUAL);
-        add(
-                picture,
-                hash -> costume -> withPicture(
-                        costume,
-                        fitting.number(),
-                        new Picture(hash, "photograph " + (fitting.pictures().size() + 1), remark)));
+        String name = "photograph " + (fitting.pictures().size() + 1);
+        Camera camera = new Camera(studio);
+        files.load(
+                () -> camera.photograph(FigureView.FRONT, CameraStandIn.Shot.CASUAL),
+                picture -> add(
+                        picture,
+                        hash -> costume -> withPicture(costume, fitting.number(), new Picture(hash, name, remark))),
+                this::say);
     }
 
     private static Costume withPicture(Costume costume, int fitting, Picture picture) {

@@ -41,6 +41,7 @@ final class PicturesView extends BorderPane implements FittingPlace.Shown {
     private Optional<String> chosen = Optional.empty();
     private Optional<Image> pictureImage = Optional.empty();
     private Optional<Image> referenceImage = Optional.empty();
+    private List<Object> onShelf = List.of();
     private String loadedPicture = "";
     private String loadedReference = "";
 
@@ -82,7 +83,6 @@ final class PicturesView extends BorderPane implements FittingPlace.Shown {
 
     @Override
     public void refresh() {
-        shelf();
         if (desk().isEmpty()) {
             chosen = first();
         }
@@ -90,6 +90,8 @@ final class PicturesView extends BorderPane implements FittingPlace.Shown {
         Parts.show(stage, desk.isPresent());
         tools.show(desk);
         if (desk.isEmpty()) {
+            loadedReference = "";
+            shelf();
             return;
         }
         String hash = chosen.get();
@@ -116,6 +118,7 @@ final class PicturesView extends BorderPane implements FittingPlace.Shown {
                 });
             }
         }
+        shelf();
         draw();
     }
 
@@ -154,7 +157,20 @@ final class PicturesView extends BorderPane implements FittingPlace.Shown {
                 overlay.map(Overlay::opacity).orElse(0.5));
     }
 
+    /** The tiles are made anew only when there are others or another is chosen: there may be hundreds. */
     private void shelf() {
+        List<Object> now = new ArrayList<>();
+        now.add(chosen);
+        now.add(loadedReference);
+        now.add(pictures.references());
+        studio.situation().costume().fittings().forEach(fitting -> {
+            now.add(fitting.number());
+            fitting.pictures().forEach(each -> now.add(each.hash()));
+        });
+        if (now.equals(onShelf)) {
+            return;
+        }
+        onShelf = now;
         shelf.getChildren().clear();
         Button add = Parts.button("Add a reference", pictures::addReference, "quiet");
         add.setId("add-reference");

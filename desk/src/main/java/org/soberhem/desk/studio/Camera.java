@@ -1,5 +1,6 @@
 package org.soberhem.desk.studio;
 
+import org.soberhem.core.costume.Judge;
 import org.soberhem.core.figure.Dressed;
 import org.soberhem.core.figure.DressedPlate;
 import org.soberhem.core.figure.FigureView;
@@ -7,18 +8,23 @@ import org.soberhem.core.figure.Plate;
 import org.soberhem.files.device.CameraStandIn;
 import org.soberhem.files.picture.Pictures;
 
-/** The camera at hand: a stand-in that photographs the wearer in the costume at hand. */
+/**
+ * The camera at hand: a stand-in that photographs the wearer in the costume at hand, as it was when the camera was taken up, so
+ * that the picture may be taken off the interface thread.
+ */
 public final class Camera {
 
-    private final Studio studio;
+    private final Judge judge;
+    private final Judge.Case at;
 
     public Camera(Studio studio) {
-        this.studio = studio;
+        judge = studio.judge();
+        at = studio.situation().judged();
     }
 
     /** Photographs the wearer from one side, as someone stands who does not stand still, and returns a PNG. */
     public byte[] photograph(FigureView view, CameraStandIn.Shot shot) {
-        Dressed dressed = studio.judge().figure(studio.situation().judged(), 0.5);
+        Dressed dressed = judge.figure(at, 0.5);
         Plate plate = DressedPlate.of(dressed, view);
         return Pictures.png(CameraStandIn.photograph(plate, dressed.body().height(), shot));
     }

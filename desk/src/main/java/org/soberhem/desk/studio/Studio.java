@@ -131,7 +131,7 @@ public final class Studio {
         wardrobe = library.wardrobe().with(maker().stacks());
         tape = new Tape(library.measures(), wardrobe);
         doubts = new Doubts(library.measures(), library.relations(), library.proportions(), wardrobe);
-        inTheWay = new InTheWay(library.measures(), wardrobe, library.usages(), doubts, library::symptoms);
+        inTheWay = new InTheWay(library.measures(), wardrobe, library.usages(), doubts, library::seenWords);
         judge = new Judge(library.silhouettes().with(ownSilhouettes()), library.figurePlan(), wardrobe);
         knowing = null;
         gate = null;

@@ -134,7 +134,7 @@ class DemoTest {
 
     @Test
     void oneCostumesLayersChangedAfterItsFitting() {
-        assertThat(situation("regatta-1953").inTheWay())
+        assertThat(situation("quay-1861").inTheWay())
                 .anySatisfy(obstacle -> assertThat(obstacle.sentence().in(studio.format()))
                         .startsWith("Fitting 1 was over no shaping layer, the costume is now worn over"));
     }

@@ -55,6 +55,8 @@ public final class Library {
             new Lazily<>(() -> YamlNode.parse(Resources.text("zones.yaml")).only("zones"));
     private final Lazily<List<Zone>> zones = new Lazily<>(() -> Zones.read(places.get()));
     private final Lazily<Symptoms> symptoms = new Lazily<>(() -> SymptomData.symptoms(Resources.text("symptoms.yaml")));
+    private final Lazily<Map<String, String>> seen =
+            new Lazily<>(() -> SymptomData.words(Resources.text("symptoms.yaml")));
     private final Lazily<List<Movement>> movements =
             new Lazily<>(() -> SymptomData.movements(Resources.text("movements.yaml")));
     private final Lazily<Map<String, List<String>>> fittingReadings =
@@ -168,6 +170,11 @@ public final class Library {
     /** Returns what is seen at fittings, with its causes. */
     public Symptoms symptoms() {
         return symptoms.get();
+    }
+
+    /** Puts what was seen at a fitting into words: a symptom by its id, anything else as it is. */
+    public String seenWords(String seenAt) {
+        return seen.get().getOrDefault(seenAt, seenAt);
     }
 
     /** Returns the movements that garments are tried in. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import org.soberhem.core.draft.SheetException;
 import org.soberhem.core.fitting.Cause;
 import org.soberhem.core.fitting.Decision;
@@ -24,6 +25,8 @@ final class SymptomData {
         GIRTH,
         LENGTH
     }
+
+    private static final Pattern SEEN = Pattern.compile("(?m)^- id: (\\S+)\\R  seen: \"(.*)\"$");
 
     private SymptomData() {}
 
@@ -69,6 +72,16 @@ final class SymptomData {
             all.add(symptom(node, facts));
         }
         return new Symptoms(all, facts, places, layers);
+    }
+
+    /**
+     * Reads only what is seen, by id. The rail of all costumes says no more, and the whole with its causes takes longer to read
+     * than the rail to show.
+     */
+    static Map<String, String> words(String text) {
+        Map<String, String> words = new LinkedHashMap<>();
+        SEEN.matcher(text).results().forEach(found -> words.put(found.group(1), found.group(2)));
+        return words;
     }
 
     private static Symptom symptom(YamlNode node, Map<String, Symptoms.FactKind> facts) {

@@ -58,7 +58,7 @@ class CostumeThreadTest {
             LIBRARY.wardrobe(),
             LIBRARY.usages(),
             new Doubts(LIBRARY.measures(), LIBRARY.relations(), LIBRARY.proportions(), LIBRARY.wardrobe()),
-            LIBRARY::symptoms);
+            LIBRARY::seenWords);
     private static final Tape TAPE = new Tape(LIBRARY.measures(), LIBRARY.wardrobe());
     private static final Wearer ADA = Wearer.of("ada", "Ada", "", List.of());
 

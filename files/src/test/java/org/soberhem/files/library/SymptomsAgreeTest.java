@@ -292,6 +292,14 @@ class SymptomsAgreeTest {
     }
 
     @Test
+    void words_readAlone_areThoseOfTheWhole() {
+        for (Symptom symptom : SYMPTOMS.all()) {
+            assertThat(LIBRARY.seenWords(symptom.id())).isEqualTo(symptom.seen());
+        }
+        assertThat(LIBRARY.seenWords("a fan of creases")).isEqualTo("a fan of creases");
+    }
+
+    @Test
     void movements_coverWhatTheTradeTries_andEveryGarmentHasSome() {
         assertThat(LIBRARY.movements())
                 .extracting(Movement::id)
