@@ -10,7 +10,6 @@ import org.soberhem.core.alter.LengthenAtLevel;
 import org.soberhem.core.alter.ShapeSeam;
 import org.soberhem.core.alter.Sides;
 import org.soberhem.core.alter.TakeInSeam;
-import org.soberhem.core.alter.Terms;
 import org.soberhem.core.fitting.Decision;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.length.Sentence;
@@ -37,6 +36,30 @@ public final class Ledger {
         /** Returns the mean of both ends. */
         public double mean() {
             return (top + bottom) / 2;
+        }
+    }
+
+    /**
+     * What an alteration does at one place, as it is worked.
+     *
+     * @param place name of the seam or of the level
+     * @param level whether it is a level, where length is added; else cloth is taken at a seam
+     * @param top at the seam's top, or in front: cloth taken at a seam, length added at a level, in millimetres
+     * @param bottom at the seam's bottom, or behind
+     */
+    public record Entry(String place, boolean level, double top, double bottom) {
+
+        /** Returns how much, from where to where. */
+        public Sentence sentence() {
+            boolean less = top + bottom < 0;
+            double sign = less ? -1 : 1;
+            String from = level ? "in front" : "at the top";
+            String to = level ? "behind" : "at the bottom";
+            String verb = level ? less ? "shorten" : "lengthen" : less ? "let out" : "take in";
+            if (top == bottom) {
+                return Sentence.of("{} {} {}, the same {}", verb, sign * top, from, to);
+            }
+            return Sentence.of("{} {} {}, {} {}", verb, sign * top, from, sign * bottom, to);
         }
     }
 
@@ -178,19 +201,29 @@ public final class Ledger {
             Pattern pattern,
             Map<String, List<Line>> seams,
             Map<String, List<Line>> levels) {
-        Sides sides = (Sides) Terms.of(alteration).getOrDefault("sides", Sides.BOTH);
+        entry(alteration, pattern)
+                .ifPresent(entry -> (entry.level() ? levels : seams)
+                        .computeIfAbsent(entry.place(), place -> new ArrayList<>())
+                        .add(new Line(version, round, entry.top(), entry.bottom(), alteration.sides())));
+    }
+
+    /** Returns what an alteration takes at a seam or adds at a level; empty for alterations of another kind. */
+    public static Optional<Entry> entry(Alteration alteration, Pattern pattern) {
         if (alteration instanceof TakeInSeam taken) {
-            seams.computeIfAbsent(seam(pattern, taken.edge()), place -> new ArrayList<>())
-                    .add(new Line(version, round, taken.atTop(), taken.atBottom(), sides));
-        } else if (alteration instanceof ShapeSeam shaped) {
-            double middle = shaped.atMiddle();
-            seams.computeIfAbsent(seam(pattern, shaped.edge()), place -> new ArrayList<>())
-                    .add(new Line(
-                            version, round, (shaped.atTop() + middle) / 2, (shaped.atBottom() + middle) / 2, sides));
-        } else if (alteration instanceof LengthenAtLevel longer) {
-            levels.computeIfAbsent(longer.level(), place -> new ArrayList<>())
-                    .add(new Line(version, round, longer.atFront(), longer.atBack(), sides));
+            return Optional.of(new Entry(seam(pattern, taken.edge()), false, taken.atTop(), taken.atBottom()));
         }
+        if (alteration instanceof ShapeSeam shaped) {
+            double middle = shaped.atMiddle();
+            return Optional.of(new Entry(
+                    seam(pattern, shaped.edge()),
+                    false,
+                    (shaped.atTop() + middle) / 2,
+                    (shaped.atBottom() + middle) / 2));
+        }
+        if (alteration instanceof LengthenAtLevel longer) {
+            return Optional.of(new Entry(longer.level(), true, longer.atFront(), longer.atBack()));
+        }
+        return Optional.empty();
     }
 
     /** Both edges of a seam are one account. */

@@ -7,7 +7,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Function;
 import java.util.function.Predicate;
+import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.Sides;
 import org.soberhem.core.fitting.Decision;
 import org.soberhem.core.fitting.Fitting;
@@ -15,6 +17,7 @@ import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.fitting.Symptoms;
 import org.soberhem.core.fitting.Trial;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.pattern.Pattern;
 
 /** What a round leaves to do at the machine, and how rounds compare. */
 public final class Rounds {
@@ -25,28 +28,47 @@ public final class Rounds {
      * One thing to do between two rounds.
      *
      * @param garment name of the garment
-     * @param seen what was seen
+     * @param place seam or level that is worked at; empty if it is neither
      * @param side on which side
-     * @param todo what is decided, with its amount
+     * @param todo how much, from where to where; or what is decided, in words
+     * @param seen what was seen
      * @param from version that was tried on
      * @param to version that has it; 0 if none has
      */
-    public record Row(String garment, String seen, Sides side, Sentence todo, int from, int to) {}
+    public record Row(String garment, String place, Sides side, Sentence todo, String seen, int from, int to) {
 
-    /** Returns what a round asks for, as the table to work from. */
-    public static List<Row> summary(Fitting fitting, Symptoms symptoms) {
+        /** Returns the garment and its versions before and after. */
+        public String versions() {
+            return garment + ", version " + from + (to > 0 ? " to " + to : "");
+        }
+    }
+
+    /**
+     * Returns what a round asks for, as the table to work from at the machine.
+     *
+     * @param pattern finds a garment's pattern by its name
+     */
+    public static List<Row> summary(Fitting fitting, Symptoms symptoms, Function<String, Optional<Pattern>> pattern) {
         List<Row> rows = new ArrayList<>();
         for (Remark remark : fitting.remarks()) {
             if (remark.seen().isEmpty()) {
                 continue;
             }
-            int from = fitting.mockup().versions().getOrDefault(remark.garment(), 0);
+            Optional<Ledger.Entry> entry = remark.decision()
+                    .flatMap(Decision::alteration)
+                    .flatMap(alteration ->
+                            pattern.apply(remark.garment()).flatMap(drawn -> Ledger.entry(alteration, drawn)));
+            Sides side = remark.decision()
+                    .flatMap(Decision::alteration)
+                    .map(Alteration::sides)
+                    .orElse(remark.sides());
             rows.add(new Row(
                     remark.garment(),
+                    entry.map(Ledger.Entry::place).orElse(""),
+                    side,
+                    entry.map(Ledger.Entry::sentence).orElseGet(() -> todo(remark)),
                     symptoms.words(remark.seen()),
-                    remark.sides(),
-                    todo(remark),
-                    from,
+                    fitting.mockup().versions().getOrDefault(remark.garment(), 0),
                     remark.decision().map(Decision::version).orElse(0)));
         }
         return rows;
@@ -60,11 +82,9 @@ public final class Rounds {
         }
         Decision decision = remark.decision().get();
         return decision.alteration()
-                .map(alteration -> alteration.sentence())
-                .orElse(
-                        decision.words().isBlank()
-                                ? Sentence.of("{}", decision.kind().words())
-                                : Sentence.of("{}", decision.words()));
+                .map(Alteration::sentence)
+                .orElse(Sentence.of(
+                        "{}", decision.words().isBlank() ? decision.kind().words() : decision.words()));
     }
 
     /**

@@ -54,12 +54,13 @@ final class FittingCommand extends Answering {
     private Map<String, Object> answer(Studio studio, Fitting fitting) {
         Symptoms symptoms = studio.library().symptoms();
         List<Map<String, Object>> rows = new ArrayList<>();
-        for (Rounds.Row row : Rounds.summary(fitting, symptoms)) {
+        for (Rounds.Row row : Rounds.summary(fitting, symptoms, studio.situation()::pattern)) {
             Map<String, Object> line = new LinkedHashMap<>();
             line.put("garment", row.garment());
-            line.put("seen", row.seen());
+            line.put("place", row.place());
             line.put("side", row.side().words());
             line.put("done", row.todo().in(given.format()));
+            line.put("seen", row.seen());
             line.put("from", row.from());
             line.put("to", row.to());
             rows.add(line);
@@ -112,9 +113,10 @@ final class FittingCommand extends Answering {
     private void print(Map<String, Object> answer) {
         out().println("Fitting " + answer.get("fitting") + ", " + answer.get("date") + ", over " + answer.get("over"));
         for (Map<String, Object> row : (List<Map<String, Object>>) answer.get("to-do")) {
+            String place = row.get("place").equals("") ? "" : row.get("place") + ", ";
             out().println(row.get("garment") + ", " + row.get("from")
-                    + (row.get("to").equals(0) ? "" : " → " + row.get("to")) + "  " + row.get("seen") + ", "
-                    + row.get("side") + ": " + row.get("done"));
+                    + (row.get("to").equals(0) ? "" : " → " + row.get("to")) + "  " + place + row.get("side") + ": "
+                    + row.get("done") + " (" + row.get("seen") + ")");
         }
         ((Map<String, List<String>>) answer.get("provisional"))
                 .forEach((garment, why) -> why.forEach(each -> out().println(garment + " is provisional: " + each)));

@@ -95,13 +95,13 @@ final class RoundsView extends BorderPane implements FittingPlace.Shown {
 
     private GridPane table(Fitting fitting) {
         GridPane grid = grid();
-        head(grid, "garment, version", "what was seen", "side", "what is done");
+        head(grid, "seam or level", "side", "how much, from – to", "because of");
         int line = 1;
-        for (Rounds.Row row : Rounds.summary(fitting, studio.library().symptoms())) {
-            cell(grid, 0, line, row.garment() + ", " + row.from() + (row.to() > 0 ? " → " + row.to() : ""));
-            cell(grid, 1, line, row.seen());
-            cell(grid, 2, line, row.side().words());
-            cell(grid, 3, line, row.todo().in(studio.format()));
+        for (Rounds.Row row : Rounds.summary(fitting, studio.library().symptoms(), studio.situation()::pattern)) {
+            cell(grid, 0, line, row.place().isEmpty() ? "–" : row.place());
+            cell(grid, 1, line, row.side().words());
+            cell(grid, 2, line, row.todo().in(studio.format()));
+            cell(grid, 3, line, row.seen() + " (" + row.versions() + ")");
             line++;
         }
         if (line == 1) {
@@ -223,7 +223,7 @@ final class RoundsView extends BorderPane implements FittingPlace.Shown {
                 studio.situation().wearer().name(),
                 fitting,
                 studio.wardrobe().title(fitting.stack()),
-                Rounds.summary(fitting, studio.library().symptoms()),
+                Rounds.summary(fitting, studio.library().symptoms(), studio.situation()::pattern),
                 accounts);
         var format = studio.format();
         files.write(

@@ -18,7 +18,6 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import org.soberhem.core.alter.Sides;
-import org.soberhem.core.costume.Work;
 import org.soberhem.core.fitting.Conditions;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Remark;
@@ -328,7 +327,7 @@ final class StandingView extends Pane {
             String garment = remark.map(Remark::garment)
                     .filter(name -> fitting.mockup().versions().containsKey(name))
                     .orElse(fitting.mockup().versions().keySet().iterator().next());
-            pieces = studio.situation().work(garment).map(Work::pattern);
+            pieces = studio.situation().pattern(garment);
         }
         pointing.show(
                 new PointingPane.Shown(

@@ -30,6 +30,7 @@ final class Shortcuts extends StackPane {
             List.of("letter, digit, digit", "fitting: zone, what is seen, eighths (Shift adds an inch)"),
             List.of("F2, F3, Backspace", "fitting: own words, same on the other side, take back"),
             List.of("Enter, Esc", "fitting: confirm what is worn beneath, pause"),
+            List.of("F4, F5, F6", "fitting: movements and wear, photograph, conditions"),
             List.of("F7", "fitting: figure or flat pieces"),
             List.of("F1", "this card"));
 

@@ -11,6 +11,7 @@ import org.soberhem.core.costume.Judgement;
 import org.soberhem.core.costume.Obstacle;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.costume.Work;
+import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.silhouette.Verdict;
 
 /**
@@ -40,6 +41,11 @@ public record Situation(
 
     public Optional<Work> work(String garment) {
         return Optional.ofNullable(judgement.works().get(garment));
+    }
+
+    /** Returns a garment's pattern as it is now; empty if it is not drawn. */
+    public Optional<Pattern> pattern(String garment) {
+        return work(garment).map(Work::pattern);
     }
 
     /** Returns how many things stand in the way at a stage. */

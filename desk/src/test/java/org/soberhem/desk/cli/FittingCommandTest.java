@@ -67,14 +67,19 @@ class FittingCommandTest extends CommandTest {
                 .isZero();
         JsonNode row = json().get("to-do").get(0);
         assertThat(row.get("seen").asString()).isEqualTo("loose fold down the side");
+        assertThat(row.get("place").asString()).isEqualTo("back side to front side");
         assertThat(row.get("to").asInt()).isEqualTo(2);
         JsonNode side = json().get("in-all").get(0);
         assertThat(side.get("girth").asDouble()).isCloseTo(-12.7, within(1e-9));
         assertThat(run("fitting", "Harbour office secretary", "--demo", "--cm")).isZero();
         assertThat(out.toString())
-                .contains("crumples and pinches at the front of the arm, wearer's right: nothing is decided")
+                .contains("wearer's right: nothing is decided (crumples and pinches at the front of the arm)")
                 .contains("Blouse is provisional: the cloth is stiffer")
                 .contains("0.6 cm taken in at each side");
+        assertThat(run("fitting", "secretary-1906", "--round", "1", "--demo")).isZero();
+        assertThat(out.toString())
+                .contains("Blouse, 1 → 2  back side to front side, both sides: take in ¼ in at the top,"
+                        + " the same at the bottom (loose fold down the side)");
     }
 
     @Test

@@ -50,26 +50,22 @@ public final class RoundSheetPdf {
             flow.text("Over " + page.stack() + "; " + cloth(fitting) + marked(fitting) + ".", NORMAL);
             flow.space(3);
             flow.rule();
-            double side = flow.width() * 0.40;
-            double todo = side + 26;
-            flow.row(
-                    List.of("", "Seen", "Side", "Done by"),
-                    List.of(0.0, 6.0, side, todo),
-                    List.of(5.0, side - 8, 24.0, flow.width() - todo),
-                    3);
+            double side = flow.width() * 0.24;
+            double todo = side + 24;
+            double seen = flow.width() * 0.66;
+            List<Double> from = List.of(0.0, 6.0, side, todo, seen);
+            List<Double> widths = List.of(5.0, side - 8, 23.0, seen - todo - 3, flow.width() - seen);
+            flow.row(List.of("", "Seam or level", "Side", "How much, from – to", "Because of"), from, widths, 3);
             for (Rounds.Row row : page.rows()) {
                 flow.need(8);
                 flow.box(0, 3, 3);
-                String versions = row.garment() + ", version " + row.from() + (row.to() > 0 ? " to " + row.to() : "");
-                flow.row(
-                        List.of(
-                                "",
-                                row.seen() + " (" + versions + ")",
-                                row.side().words(),
-                                row.todo().in(format)),
-                        List.of(0.0, 6.0, side, todo),
-                        List.of(5.0, side - 8, 24.0, flow.width() - todo),
-                        SMALL);
+                List<String> cells = List.of(
+                        "",
+                        row.place().isEmpty() ? "–" : row.place(),
+                        row.side().words(),
+                        row.todo().in(format),
+                        row.seen() + " (" + row.versions() + ")");
+                flow.row(cells, from, widths, SMALL);
                 flow.space(1);
             }
             if (!page.accounts().isEmpty()) {

@@ -336,10 +336,16 @@ class FittingThreadTest {
         Fitting two = fitting(2, 2, worn())
                 .withReading("waist-dip-front", Length.ofInches(0, 1, 2))
                 .with(new Trial("arms-up", 0, Trial.Result.PASSED, ""));
-        List<Rounds.Row> rows = Rounds.summary(one, LIBRARY.symptoms());
+        List<Rounds.Row> rows = Rounds.summary(
+                one,
+                LIBRARY.symptoms(),
+                name -> Optional.of(work(blouse(), set(CORSET, "36")).pattern()));
         assertThat(rows).hasSize(2);
         assertThat(rows.get(0).seen()).isEqualTo("loose fold down the side");
-        assertThat(rows.get(0).todo().in(LengthFormat.INCH_EIGHTHS)).isEqualTo("Take in each back side seam by ½ in");
+        assertThat(rows.get(0).place()).isEqualTo("back side to front side");
+        assertThat(rows.get(0).todo().in(LengthFormat.INCH_EIGHTHS))
+                .isEqualTo("take in ½ in at the top, the same at the bottom");
+        assertThat(rows.get(1).place()).isEmpty();
         assertThat(rows.get(0).to()).isEqualTo(2);
         assertThat(rows.get(1).todo().in(LengthFormat.INCH_EIGHTHS)).isEqualTo("nothing is decided");
         List<Rounds.Through> through =

@@ -3,6 +3,7 @@ package org.soberhem.files.print;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -39,14 +40,18 @@ class RoundSheetTest {
                 .with(Remark.at("2-2", "Blouse", "bust", Sides.BOTH).withSeen("creases like a fan"));
         Ledger.Account account = new Ledger.Account(
                 "back side to front side", false, List.of(new Ledger.Line(2, 2, 12.7, 12.7, Sides.LEFT)));
+        List<Rounds.Row> rows =
+                new ArrayList<>(Rounds.summary(fitting, Library.shipped().symptoms(), name -> Optional.empty()));
+        rows.add(new Rounds.Row(
+                "Blouse",
+                "midriff",
+                Sides.BOTH,
+                new Ledger.Entry("midriff", true, -12.7, -25.4).sentence(),
+                "blouse too long",
+                1,
+                0));
         byte[] pdf = RoundSheetPdf.write(
-                new RoundSheetPdf.Page(
-                        "Secretary",
-                        "Ada",
-                        fitting,
-                        "no shaping layer",
-                        Rounds.summary(fitting, Library.shipped().symptoms()),
-                        List.of(account)),
+                new RoundSheetPdf.Page("Secretary", "Ada", fitting, "no shaping layer", rows, List.of(account)),
                 LengthFormat.INCH_EIGHTHS,
                 PaperSize.A4);
         try (var document = Loader.loadPDF(pdf)) {
@@ -61,6 +66,8 @@ class RoundSheetTest {
                             "wearer's left",
                             "½ in",
                             "nothing is decided",
+                            "midriff",
+                            "shorten ½ in in front, 1 in behind",
                             "In all, over every round");
         }
     }
