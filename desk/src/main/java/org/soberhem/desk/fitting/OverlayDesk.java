@@ -11,6 +11,7 @@ import org.soberhem.core.fitting.Overlay;
 import org.soberhem.core.fitting.Picture;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.fitting.Zone;
+import org.soberhem.core.geometry.Alignment;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
@@ -122,7 +123,7 @@ final class OverlayDesk {
                         Sentence.of("{} to {} is {} on the wearer", from, to, length)));
     }
 
-    /** Adds a place to the outline that is being traced; a new outline begins after {@link #endOutline}. */
+    /** Adds a place on the reference to the outline that is being traced; a new outline begins after {@link #endOutline}. */
     void trace(Point place) {
         overlay().ifPresent(overlay -> {
             List<List<Point>> all = new ArrayList<>(overlay.outlines());
@@ -132,6 +133,26 @@ final class OverlayDesk {
             all.add(longer);
             keep(overlay.tracing(all), Sentence.of("Traced"));
         });
+    }
+
+    /** Adds a place on the picture to the outline, which lies over both; says what is missing until they are aligned. */
+    void traceHere(Point place) {
+        Answer answer = answer(studio.format());
+        answer.likeness()
+                .ifPresentOrElse(
+                        likeness -> trace(likeness.alignment().of(place)),
+                        () -> studio.doneProperty().set(answer.words()));
+    }
+
+    /** Returns the outlines as they lie on the picture; none until it is aligned. */
+    List<List<Point>> outlinesHere() {
+        Optional<Alignment> back =
+                answer(studio.format()).likeness().map(Likeness::alignment).map(Alignment::inverse);
+        return back.isEmpty()
+                ? List.of()
+                : overlay().orElseThrow().outlines().stream()
+                        .map(outline -> outline.stream().map(back.get()::of).toList())
+                        .toList();
     }
 
     void endOutline() {

@@ -57,7 +57,7 @@ final class PicturesView extends BorderPane implements FittingPlace.Shown {
         side.setMinWidth(222);
         reference.onTapped(place -> desk().ifPresent(desk -> tappedThere(desk, place)));
         reference.onMoved((name, place) -> desk().ifPresent(desk -> desk.move(name, true, place)));
-        picture.onTapped(place -> desk().ifPresent(desk -> desk.markHere(place)));
+        picture.onTapped(place -> desk().ifPresent(desk -> tappedHere(desk, place)));
         picture.onMoved((name, place) -> desk().ifPresent(desk -> desk.move(name, false, place)));
         HBox.setHgrow(reference, Priority.ALWAYS);
         HBox.setHgrow(picture, Priority.ALWAYS);
@@ -78,6 +78,14 @@ final class PicturesView extends BorderPane implements FittingPlace.Shown {
             desk.trace(place);
         } else {
             desk.markThere(tools.takeName(), tools.use(), place);
+        }
+    }
+
+    private void tappedHere(OverlayDesk desk, Point place) {
+        if (tools.isTracing()) {
+            desk.traceHere(place);
+        } else {
+            desk.markHere(place);
         }
     }
 
@@ -149,7 +157,7 @@ final class PicturesView extends BorderPane implements FittingPlace.Shown {
             there.add(new OverlayPane.Mark(pair.name(), pair.use(), pair.there()));
             pair.here().ifPresent(at -> here.add(new OverlayPane.Mark(pair.name(), pair.use(), at)));
         }));
-        picture.marks(here, List.of());
+        picture.marks(here, desk.map(OverlayDesk::outlinesHere).orElse(List.of()));
         reference.marks(there, overlay.map(Overlay::outlines).orElse(List.of()));
         reference.over(
                 laid ? pictureImage : Optional.empty(),

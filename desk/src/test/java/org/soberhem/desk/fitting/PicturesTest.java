@@ -166,4 +166,24 @@ class PicturesTest extends DemoRound {
         studio.undo();
         assertThat(desk.overlay().orElseThrow().pairs()).hasSize(2);
     }
+
+    @Test
+    void outline_tracedOnEither_liesOverBoth() {
+        OverlayDesk desk = overlay();
+        Point onPicture = desk.overlay().orElseThrow().pairs().get(0).here().orElseThrow();
+        Point onReference = desk.overlay().orElseThrow().pairs().get(0).there();
+        desk.traceHere(onPicture);
+        desk.trace(onReference);
+        List<Point> there = desk.overlay().orElseThrow().outlines().get(0);
+        List<Point> here = desk.outlinesHere().get(0);
+        // The crown holds the two together, so both taps are the same place, to what the two marks are apart.
+        assertThat(there.get(0).distanceTo(onReference)).isLessThan(1e-3);
+        assertThat(here.get(0).distanceTo(onPicture)).isLessThan(1e-9);
+        assertThat(here.get(1).distanceTo(onPicture)).isLessThan(1e-3);
+        desk.over(shelf.references().get(0));
+        desk.traceHere(onPicture);
+        assertThat(studio.doneProperty().get()).contains("2 places must be marked on both pictures");
+        assertThat(desk.overlay().orElseThrow().outlines()).isEmpty();
+        assertThat(desk.outlinesHere()).isEmpty();
+    }
 }
