@@ -123,8 +123,23 @@ final class OverlayDesk {
                         Sentence.of("{} to {} is {} on the wearer", from, to, length)));
     }
 
-    /** Adds a place on the reference to the outline that is being traced; a new outline begins after {@link #endOutline}. */
-    void trace(Point place) {
+    /**
+     * Adds a place to the outline that is being traced over both; a new outline begins after {@link #endOutline}. A place on the
+     * picture is known on the reference only once the two are aligned: until then it says what is missing.
+     */
+    void trace(boolean onReference, Point place) {
+        if (onReference) {
+            trace(place);
+            return;
+        }
+        Answer answer = answer(studio.format());
+        answer.likeness()
+                .ifPresentOrElse(
+                        likeness -> trace(likeness.alignment().of(place)),
+                        () -> studio.doneProperty().set(answer.words()));
+    }
+
+    private void trace(Point place) {
         overlay().ifPresent(overlay -> {
             List<List<Point>> all = new ArrayList<>(overlay.outlines());
             List<Point> last = all.isEmpty() ? List.of() : all.remove(all.size() - 1);
@@ -133,15 +148,6 @@ final class OverlayDesk {
             all.add(longer);
             keep(overlay.tracing(all), Sentence.of("Traced"));
         });
-    }
-
-    /** Adds a place on the picture to the outline, which lies over both; says what is missing until they are aligned. */
-    void traceHere(Point place) {
-        Answer answer = answer(studio.format());
-        answer.likeness()
-                .ifPresentOrElse(
-                        likeness -> trace(likeness.alignment().of(place)),
-                        () -> studio.doneProperty().set(answer.words()));
     }
 
     /** Returns the outlines as they lie on the picture; none until it is aligned. */

@@ -55,10 +55,10 @@ final class PicturesView extends BorderPane implements FittingPlace.Shown {
         side.getStyleClass().add("panel");
         side.setPrefWidth(222);
         side.setMinWidth(222);
-        reference.onTapped(place -> desk().ifPresent(desk -> tappedThere(desk, place)));
-        reference.onMoved((name, place) -> desk().ifPresent(desk -> desk.move(name, true, place)));
-        picture.onTapped(place -> desk().ifPresent(desk -> tappedHere(desk, place)));
-        picture.onMoved((name, place) -> desk().ifPresent(desk -> desk.move(name, false, place)));
+        reference.onTapped(place -> tapped(true, place));
+        reference.onMoved((name, place) -> moved(name, true, place));
+        picture.onTapped(place -> tapped(false, place));
+        picture.onMoved((name, place) -> moved(name, false, place));
         HBox.setHgrow(reference, Priority.ALWAYS);
         HBox.setHgrow(picture, Priority.ALWAYS);
         stage.getChildren().addAll(reference, picture);
@@ -73,20 +73,27 @@ final class PicturesView extends BorderPane implements FittingPlace.Shown {
                 .map(hash -> new OverlayDesk(studio, pictures, hash));
     }
 
-    private void tappedThere(OverlayDesk desk, Point place) {
-        if (tools.isTracing()) {
-            desk.trace(place);
-        } else {
-            desk.markThere(tools.takeName(), tools.use(), place);
-        }
+    private void tapped(boolean onReference, Point place) {
+        desk().ifPresent(desk -> {
+            if (tools.isTracing()) {
+                desk.trace(onReference, place);
+            } else if (onReference) {
+                desk.markThere(tools.takeName(), tools.use(), place);
+            } else {
+                desk.markHere(place);
+            }
+        });
     }
 
-    private void tappedHere(OverlayDesk desk, Point place) {
-        if (tools.isTracing()) {
-            desk.traceHere(place);
-        } else {
-            desk.markHere(place);
-        }
+    /** Whoever traces past a mark does not mean to move it. */
+    private void moved(String name, boolean onReference, Point place) {
+        desk().ifPresent(desk -> {
+            if (tools.isTracing()) {
+                desk.trace(onReference, place);
+            } else {
+                desk.move(name, onReference, place);
+            }
+        });
     }
 
     @Override

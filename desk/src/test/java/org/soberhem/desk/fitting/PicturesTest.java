@@ -153,10 +153,10 @@ class PicturesTest extends DemoRound {
         desk.by(true);
         assertThat(desk.answer(studio.format()).words()).contains("4 places must be marked");
         desk.opacity(0.25);
-        desk.trace(new Point(0.1, 0.1));
-        desk.trace(new Point(0.2, 0.2));
+        desk.trace(true, new Point(0.1, 0.1));
+        desk.trace(true, new Point(0.2, 0.2));
         desk.endOutline();
-        desk.trace(new Point(0.3, 0.3));
+        desk.trace(true, new Point(0.3, 0.3));
         assertThat(desk.overlay().orElseThrow().outlines()).hasSize(2);
         assertThat(desk.overlay().orElseThrow().opacity()).isEqualTo(0.25);
         desk.clearOutlines();
@@ -172,8 +172,8 @@ class PicturesTest extends DemoRound {
         OverlayDesk desk = overlay();
         Point onPicture = desk.overlay().orElseThrow().pairs().get(0).here().orElseThrow();
         Point onReference = desk.overlay().orElseThrow().pairs().get(0).there();
-        desk.traceHere(onPicture);
-        desk.trace(onReference);
+        desk.trace(false, onPicture);
+        desk.trace(true, onReference);
         List<Point> there = desk.overlay().orElseThrow().outlines().get(0);
         List<Point> here = desk.outlinesHere().get(0);
         // The crown holds the two together, so both taps are the same place, to what the two marks are apart.
@@ -181,7 +181,7 @@ class PicturesTest extends DemoRound {
         assertThat(here.get(0).distanceTo(onPicture)).isLessThan(1e-9);
         assertThat(here.get(1).distanceTo(onPicture)).isLessThan(1e-3);
         desk.over(shelf.references().get(0));
-        desk.traceHere(onPicture);
+        desk.trace(false, onPicture);
         assertThat(studio.doneProperty().get()).contains("2 places must be marked on both pictures");
         assertThat(desk.overlay().orElseThrow().outlines()).isEmpty();
         assertThat(desk.outlinesHere()).isEmpty();
