@@ -30,12 +30,12 @@ public final class Rounds {
      * @param garment name of the garment
      * @param place seam or level that is worked at; empty if it is neither
      * @param side on which side
-     * @param todo how much, from where to where; or what is decided, in words
+     * @param task how much, from where to where; or what is decided, in words
      * @param seen what was seen
      * @param from version that was tried on
      * @param to version that has it; 0 if none has
      */
-    public record Row(String garment, String place, Sides side, Sentence todo, String seen, int from, int to) {
+    public record Row(String garment, String place, Sides side, Sentence task, String seen, int from, int to) {
 
         /** Returns the garment and its versions before and after. */
         public String versions() {
@@ -66,7 +66,7 @@ public final class Rounds {
                     remark.garment(),
                     entry.map(Ledger.Entry::place).orElse(""),
                     side,
-                    entry.map(Ledger.Entry::sentence).orElseGet(() -> todo(remark)),
+                    entry.map(Ledger.Entry::sentence).orElseGet(() -> task(remark)),
                     symptoms.words(remark.seen()),
                     fitting.mockup().versions().getOrDefault(remark.garment(), 0),
                     remark.decision().map(Decision::version).orElse(0)));
@@ -74,7 +74,7 @@ public final class Rounds {
         return rows;
     }
 
-    private static Sentence todo(Remark remark) {
+    private static Sentence task(Remark remark) {
         if (remark.decision().isEmpty()) {
             return remark.amount()
                     .map(pinned -> Sentence.of("nothing is decided; {} pinned", pinned))

@@ -28,10 +28,10 @@ public record Cause(
      * What tells a cause from others.
      *
      * @param by how it is done
-     * @param todo what is done, in words
+     * @param task what is done, in words
      * @param then what is seen if it is this cause
      */
-    public record Test(By by, String todo, String then) {
+    public record Test(By by, String task, String then) {
 
         /** Ways of testing, the least trouble first: what can be done on the wearer, then undressing, then sewing. */
         public enum By {

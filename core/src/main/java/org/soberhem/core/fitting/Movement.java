@@ -7,7 +7,7 @@ import java.util.List;
  *
  * @param id kebab-case name
  * @param name for people
- * @param todo what the wearer does
+ * @param task what the wearer does
  * @param watch what to look at
  * @param passes when it passes
  * @param stop when to stop; empty if nothing can hurt
@@ -17,7 +17,7 @@ import java.util.List;
 public record Movement(
         String id,
         String name,
-        String todo,
+        String task,
         String watch,
         String passes,
         String stop,

@@ -14,7 +14,7 @@ import org.soberhem.core.pattern.Pattern;
  * What mends a cause.
  *
  * @param decision what kind of answer it is
- * @param todo in words, with its direction
+ * @param task in words, with its direction
  * @param least smallest usual amount, counted as cloth taken at the seam
  * @param most largest usual amount; both zero if there is none
  * @param alteration id of the kind of alteration that does it; empty if none on the flat pattern does
@@ -23,7 +23,7 @@ import org.soberhem.core.pattern.Pattern;
  */
 public record Remedy(
         Decision.Kind decision,
-        String todo,
+        String task,
         Length least,
         Length most,
         String alteration,

@@ -81,9 +81,9 @@ final class CausesCommand extends Answering {
                     ranked.reasons().stream()
                             .map(each -> each.in(LengthFormat.INCH_EIGHTHS))
                             .toList());
-            cause.put("test", ranked.cause().test().todo());
+            cause.put("test", ranked.cause().test().task());
             cause.put("then", ranked.cause().test().then());
-            cause.put("remedy", ranked.cause().remedy().todo());
+            cause.put("remedy", ranked.cause().remedy().task());
             cause.put("decision", ranked.cause().remedy().decision().id());
             causes.add(cause);
         }
@@ -101,10 +101,10 @@ final class CausesCommand extends Answering {
                             "%3d %%  %s%n",
                             Math.round(ranked.share() * 100), ranked.cause().why());
             ranked.reasons().forEach(each -> out().println("       " + each.in(LengthFormat.INCH_EIGHTHS)));
-            out().println("       test: " + ranked.cause().test().todo() + "; then "
+            out().println("       test: " + ranked.cause().test().task() + "; then "
                     + ranked.cause().test().then());
             var remedy = ranked.cause().remedy();
-            out().println("       mends it: " + remedy.todo()
+            out().println("       mends it: " + remedy.task()
                     + (remedy.most().equals(Length.ZERO)
                             ? ""
                             : ", " + LengthFormat.INCH_EIGHTHS.format(remedy.least()) + " to "
@@ -113,6 +113,6 @@ final class CausesCommand extends Answering {
         out().printf("%3d %%  something else%n", Math.round(ranking.other() * 100));
         ranking.proposed()
                 .ifPresent(ranked -> out().println(
-                                "Two remain; first: " + ranked.cause().test().todo()));
+                                "Two remain; first: " + ranked.cause().test().task()));
     }
 }

@@ -59,7 +59,7 @@ final class FittingCommand extends Answering {
             line.put("garment", row.garment());
             line.put("place", row.place());
             line.put("side", row.side().words());
-            line.put("done", row.todo().in(given.format()));
+            line.put("done", row.task().in(given.format()));
             line.put("seen", row.seen());
             line.put("from", row.from());
             line.put("to", row.to());

@@ -80,7 +80,7 @@ final class CausesPanel extends VBox {
         VBox box = new VBox(
                 4,
                 Parts.text("Two causes remain. One test tells them apart, and nothing else is changed:"),
-                Parts.text(capital(cause.test().todo()) + ".", "figure"),
+                Parts.text(capital(cause.test().task()) + ".", "figure"),
                 Parts.text("If " + cause.test().then() + ": " + cause.why() + ".", "soft"),
                 answers(cause));
         box.getStyleClass().add("proposed-test");
@@ -113,7 +113,7 @@ final class CausesPanel extends VBox {
         }
         box.getChildren()
                 .add(indented(
-                        "Test: " + cause.test().todo() + "; then "
+                        "Test: " + cause.test().task() + "; then "
                                 + cause.test().then(),
                         "small",
                         "soft"));

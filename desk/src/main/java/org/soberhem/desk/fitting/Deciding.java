@@ -101,8 +101,8 @@ public final class Deciding {
     /** Returns a remedy in words, with its usual amount. */
     Sentence words(Remedy remedy) {
         return remedy.most().equals(Length.ZERO)
-                ? Sentence.of("{}", remedy.todo())
-                : Sentence.of("{}, {} to {}", remedy.todo(), remedy.least(), remedy.most());
+                ? Sentence.of("{}", remedy.task())
+                : Sentence.of("{}, {} to {}", remedy.task(), remedy.least(), remedy.most());
     }
 
     /** Returns the alteration that mends a remark by the pinned amount, else by the middle of what is usual, on the pattern as it stands. */

@@ -100,7 +100,7 @@ final class RoundsView extends BorderPane implements FittingPlace.Shown {
         for (Rounds.Row row : Rounds.summary(fitting, studio.library().symptoms(), studio.situation()::pattern)) {
             cell(grid, 0, line, row.place().isEmpty() ? "–" : row.place());
             cell(grid, 1, line, row.side().words());
-            cell(grid, 2, line, row.todo().in(studio.format()));
+            cell(grid, 2, line, row.task().in(studio.format()));
             cell(grid, 3, line, row.seen() + " (" + row.versions() + ")");
             line++;
         }

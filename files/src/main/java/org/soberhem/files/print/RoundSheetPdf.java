@@ -51,10 +51,10 @@ public final class RoundSheetPdf {
             flow.space(3);
             flow.rule();
             double side = flow.width() * 0.24;
-            double todo = side + 24;
+            double task = side + 24;
             double seen = flow.width() * 0.66;
-            List<Double> from = List.of(0.0, 6.0, side, todo, seen);
-            List<Double> widths = List.of(5.0, side - 8, 23.0, seen - todo - 3, flow.width() - seen);
+            List<Double> from = List.of(0.0, 6.0, side, task, seen);
+            List<Double> widths = List.of(5.0, side - 8, 23.0, seen - task - 3, flow.width() - seen);
             flow.row(List.of("", "Seam or level", "Side", "How much, from – to", "Because of"), from, widths, 3);
             for (Rounds.Row row : page.rows()) {
                 flow.need(8);
@@ -63,7 +63,7 @@ public final class RoundSheetPdf {
                         "",
                         row.place().isEmpty() ? "–" : row.place(),
                         row.side().words(),
-                        row.todo().in(format),
+                        row.task().in(format),
                         row.seen() + " (" + row.versions() + ")");
                 flow.row(cells, from, widths, SMALL);
                 flow.space(1);

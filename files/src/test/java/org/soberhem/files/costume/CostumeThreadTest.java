@@ -97,19 +97,7 @@ class CostumeThreadTest {
     private static Costume costume(List<Alteration> alterations, List<Fitting> fittings) {
         Garment garment =
                 new Garment("Blouse", LIBRARY.sheetText("blouse-1906").orElseThrow(), Map.of(), alterations, List.of());
-        return new Costume(
-                "c",
-                "Secretary",
-                "",
-                1906,
-                Optional.empty(),
-                "ada",
-                "may",
-                CORSET,
-                List.of(garment),
-                fittings,
-                "",
-                Map.of());
+        return Secretary.in(List.of(garment), fittings);
     }
 
     private static Judgement judged(Costume costume, MeasurementSet set) {

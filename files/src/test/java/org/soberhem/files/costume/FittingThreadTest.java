@@ -96,19 +96,7 @@ class FittingThreadTest {
     }
 
     private static Costume costume(List<Garment> garments, Fitting... fittings) {
-        return new Costume(
-                "c",
-                "Secretary",
-                "",
-                1906,
-                Optional.empty(),
-                "ada",
-                "may",
-                CORSET,
-                garments,
-                List.of(fittings),
-                "",
-                Map.of());
+        return Secretary.in(garments, List.of(fittings));
     }
 
     private static Work work(Garment garment, MeasurementSet set) {
@@ -343,11 +331,11 @@ class FittingThreadTest {
         assertThat(rows).hasSize(2);
         assertThat(rows.get(0).seen()).isEqualTo("loose fold down the side");
         assertThat(rows.get(0).place()).isEqualTo("back side to front side");
-        assertThat(rows.get(0).todo().in(LengthFormat.INCH_EIGHTHS))
+        assertThat(rows.get(0).task().in(LengthFormat.INCH_EIGHTHS))
                 .isEqualTo("take in ½ in at the top, the same at the bottom");
         assertThat(rows.get(1).place()).isEmpty();
         assertThat(rows.get(0).to()).isEqualTo(2);
-        assertThat(rows.get(1).todo().in(LengthFormat.INCH_EIGHTHS)).isEqualTo("nothing is decided");
+        assertThat(rows.get(1).task().in(LengthFormat.INCH_EIGHTHS)).isEqualTo("nothing is decided");
         List<Rounds.Through> through =
                 Rounds.compared(costume(List.of(blouse()), one, two), "Blouse", LIBRARY.symptoms());
         Map<String, String> lines = new LinkedHashMap<>();

@@ -102,9 +102,9 @@ class SymptomsAgreeTest {
         for (Cause cause : symptom.causes()) {
             assertThat(List.of(
                             cause.why(),
-                            cause.test().todo(),
+                            cause.test().task(),
                             cause.test().then(),
-                            cause.remedy().todo()))
+                            cause.remedy().task()))
                     .allSatisfy(words -> assertThat(words).as(cause.id()).isNotBlank());
             assertThat(cause.remedy().least())
                     .isLessThanOrEqualTo(cause.remedy().most());
