@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.Sides;
 import org.soberhem.core.fitting.Decision;
@@ -95,8 +96,13 @@ public final class Rounds {
      */
     public record Through(String name, Map<Integer, Sentence> cells) {}
 
-    /** Returns every remark, reading and movement through the rounds in which a garment was tried on. */
-    public static List<Through> compared(Costume costume, String garment, Symptoms symptoms) {
+    /**
+     * Returns every remark, reading and movement through the rounds in which a garment was tried on.
+     *
+     * @param titles puts the id of a quantity or of a movement into words
+     */
+    public static List<Through> compared(
+            Costume costume, String garment, Symptoms symptoms, UnaryOperator<String> titles) {
         Map<String, Map<Integer, Sentence>> rows = new LinkedHashMap<>();
         List<Fitting> rounds = costume.fittings().stream()
                 .filter(fitting -> fitting.mockup().versions().containsKey(garment))
@@ -123,12 +129,11 @@ public final class Rounds {
         }
         for (Fitting fitting : rounds) {
             fitting.readings()
-                    .forEach((quantity, value) -> rows.computeIfAbsent(
-                                    quantity.replace('-', ' '), name -> new TreeMap<>())
+                    .forEach((quantity, value) -> rows.computeIfAbsent(titles.apply(quantity), name -> new TreeMap<>())
                             .put(fitting.number(), Sentence.of("{}", value)));
             for (Trial trial : fitting.trials()) {
                 String after = trial.minutes() == 0 ? "" : " after " + trial.minutes() + " min";
-                rows.computeIfAbsent(trial.movement().replace('-', ' ') + after, name -> new TreeMap<>())
+                rows.computeIfAbsent(titles.apply(trial.movement()) + after, name -> new TreeMap<>())
                         .put(fitting.number(), Sentence.of(trial.result().words()));
             }
         }

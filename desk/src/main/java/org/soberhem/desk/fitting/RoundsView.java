@@ -186,7 +186,7 @@ final class RoundsView extends BorderPane implements FittingPlace.Shown {
                 .map(Garment::name)
                 .orElse("");
         Symptoms symptoms = studio.library().symptoms();
-        List<Rounds.Through> rows = Rounds.compared(costume, garment, symptoms);
+        List<Rounds.Through> rows = Rounds.compared(costume, garment, symptoms, studio.library()::title);
         if (rows.isEmpty()) {
             return;
         }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.core.body.Asked;
 import org.soberhem.core.body.MeasureCatalogue;
@@ -180,6 +181,15 @@ public final class Library {
     /** Returns the movements that garments are tried in. */
     public List<Movement> movements() {
         return movements.get();
+    }
+
+    /** Puts the id of a quantity or of a movement into words; another id stays as it is. */
+    public String title(String id) {
+        Stream<String> measured =
+                quantities.get().stream().filter(kind -> kind.id().equals(id)).map(QuantityKind::title);
+        Stream<String> tried =
+                movements().stream().filter(each -> each.id().equals(id)).map(Movement::name);
+        return Stream.concat(measured, tried).findFirst().orElse(id);
     }
 
     /** Returns what is measured at every fitting of a kind of garment. */

@@ -337,14 +337,14 @@ class FittingThreadTest {
         assertThat(rows.get(0).to()).isEqualTo(2);
         assertThat(rows.get(1).task().in(LengthFormat.INCH_EIGHTHS)).isEqualTo("nothing is decided");
         List<Rounds.Through> through =
-                Rounds.compared(costume(List.of(blouse()), one, two), "Blouse", LIBRARY.symptoms());
+                Rounds.compared(costume(List.of(blouse()), one, two), "Blouse", LIBRARY.symptoms(), LIBRARY::title);
         Map<String, String> lines = new LinkedHashMap<>();
         through.forEach(row -> lines.put(
                 row.name(), String.join(" | ", words(List.copyOf(row.cells().values())))));
         assertThat(lines)
                 .containsEntry("loose fold down the side", "½ in | cured")
-                .containsEntry("waist dip front", "1 in | ½ in")
-                .containsEntry("arms up", "fails | passes")
+                .containsEntry("Dip of the waist at the front", "1 in | ½ in")
+                .containsEntry("Arms up", "fails | passes")
                 .containsEntry("a thread hangs (wearer's left)", "seen");
     }
 
