@@ -63,7 +63,7 @@ public record DraftSheet(
      * @param to last year
      * @param garment kind of garment
      * @param system drafting system, such as proportional-ruler
-     * @param sources where it comes from and how sure that is
+     * @param sources where it comes from, as evidence
      * @param cautions what the maker should know
      */
     public record About(
@@ -73,7 +73,7 @@ public record DraftSheet(
             int to,
             String garment,
             String system,
-            List<String> sources,
+            List<Source> sources,
             List<String> cautions) {}
 
     /**

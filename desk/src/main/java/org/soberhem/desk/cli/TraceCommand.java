@@ -9,7 +9,8 @@ import java.util.OptionalDouble;
 import java.util.concurrent.Callable;
 import org.soberhem.files.exchange.FormatException;
 import org.soberhem.files.exchange.SvgOutlines;
-import org.soberhem.files.exchange.TracedSheet;
+import org.soberhem.files.library.Library;
+import org.soberhem.files.sheet.TracedSheet;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -44,7 +45,13 @@ final class TraceCommand implements Callable<Integer> {
         try {
             List<SvgOutlines.Traced> traced = SvgOutlines.read(GivenFiles.text(drawing), scale);
             String id = name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
-            GivenFiles.write(out, TracedSheet.write(id, name, traced).getBytes(StandardCharsets.UTF_8));
+            GivenFiles.write(
+                    out,
+                    TracedSheet.write(
+                                    id,
+                                    SvgOutlines.tracing(name, traced),
+                                    Library.shipped().landmarks())
+                            .getBytes(StandardCharsets.UTF_8));
             spec.commandLine().getOut().println(traced.size() + (traced.size() == 1 ? " outline" : " outlines"));
         } catch (FormatException wrong) {
             throw new WrongInput(drawing + ": " + wrong.getMessage());

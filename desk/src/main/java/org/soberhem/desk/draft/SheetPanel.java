@@ -8,6 +8,7 @@ import javafx.scene.layout.VBox;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.DraftSheet;
+import org.soberhem.core.draft.Source;
 import org.soberhem.core.draft.TakenForGranted;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.desk.studio.Studio;
@@ -67,7 +68,9 @@ final class SheetPanel extends VBox {
         settings.show(work, format);
         words.getChildren().clear();
         list("Cautions", sheet.about().cautions());
-        list("Where it comes from", sheet.about().sources());
+        list(
+                "Where it comes from",
+                sheet.about().sources().stream().map(Source::words).toList());
         list("Sewing order", sheet.sewing());
     }
 

@@ -17,6 +17,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.draft.DraftSheet;
 import org.soberhem.core.draft.Drafter;
+import org.soberhem.core.draft.Source;
 import org.soberhem.desk.studio.OfferedSheet;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
@@ -24,8 +25,8 @@ import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Thumbnail;
 import org.soberhem.files.exchange.FormatException;
 import org.soberhem.files.exchange.SvgOutlines;
-import org.soberhem.files.exchange.TracedSheet;
 import org.soberhem.files.sheet.SheetText;
+import org.soberhem.files.sheet.TracedSheet;
 
 /** The shelf: all draft sheets, what each is, and the editor of the maker's own. */
 public final class ShelfView extends StackPane {
@@ -132,7 +133,9 @@ public final class ShelfView extends StackPane {
                         .map(ids -> String.join(" or ", ids).replace('-', ' '))
                         .toList());
         list("Cautions", sheet.about().cautions());
-        list("Where it comes from", sheet.about().sources());
+        list(
+                "Where it comes from",
+                sheet.about().sources().stream().map(Source::words).toList());
         list("Sewing order", sheet.sewing());
     }
 
@@ -193,7 +196,10 @@ public final class ShelfView extends StackPane {
     }
 
     /** A drawing at a stated scale becomes a sheet of its outlines. */
-    private static String traced(String name, String svg) {
-        return TracedSheet.write(FileDesk.nameOf(name), name, SvgOutlines.read(svg, OptionalDouble.empty()));
+    private String traced(String name, String svg) {
+        return TracedSheet.write(
+                FileDesk.nameOf(name),
+                SvgOutlines.tracing(name, SvgOutlines.read(svg, OptionalDouble.empty())),
+                studio.library().landmarks());
     }
 }

@@ -9,19 +9,28 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import javax.xml.XMLConstants;
 import javax.xml.parsers.DocumentBuilderFactory;
 import javax.xml.parsers.ParserConfigurationException;
 import org.apache.batik.parser.AWTPathProducer;
 import org.apache.batik.parser.AWTTransformProducer;
 import org.apache.batik.parser.ParseException;
+import org.soberhem.core.draft.Source;
 import org.soberhem.core.geometry.Cubic;
 import org.soberhem.core.geometry.Line;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.geometry.Segment;
+import org.soberhem.core.pattern.CutShape;
+import org.soberhem.core.trace.Grid;
+import org.soberhem.core.trace.TracedCopy;
+import org.soberhem.core.trace.TracedPiece;
+import org.soberhem.core.trace.Tracing;
 import org.w3c.dom.Element;
 import org.w3c.dom.Node;
 import org.xml.sax.InputSource;
@@ -75,6 +84,31 @@ public final class SvgOutlines {
                     "The drawing has no closed outline: close each piece's line, and convert text and symbols to paths");
         }
         return reader.found;
+    }
+
+    /** A piece called {@code front-size-12} is the front in size 12. */
+    private static final Pattern SIZED = Pattern.compile("(.+)-size-(.+)");
+
+    /**
+     * Returns outlines as a tracing, with a corner wherever a line turns sharply.
+     *
+     * @param title what the tracing is called
+     */
+    public static Tracing tracing(String title, List<Traced> outlines) {
+        List<TracedPiece> pieces = new ArrayList<>();
+        for (Traced outline : outlines) {
+            Matcher sized = SIZED.matcher(outline.name());
+            TracedPiece piece = TracedPiece.begun(sized.matches() ? sized.group(1) : outline.name())
+                    .cut(CutShape.PLAIN, 1, 0)
+                    .with(TracedCopy.of(outline.path()));
+            pieces.add(sized.matches() ? piece.inSize(sized.group(2)) : piece);
+        }
+        return Tracing.begun(
+                        Tracing.About.begun(title, Tracing.Kind.TRACED, Source.guessed("traced from a drawing"))
+                                .of("traced"),
+                        Optional.empty(),
+                        Grid.PAPER)
+                .with(pieces);
     }
 
     private static Element root(String text) {

@@ -25,6 +25,7 @@ import org.soberhem.core.silhouette.Rule;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.core.silhouette.Silhouettes;
 import org.soberhem.core.size.SizeChart;
+import org.soberhem.core.trace.Landmarks;
 import org.soberhem.files.exchange.SizeChartCsv;
 import org.soberhem.files.sheet.SheetReader;
 import org.soberhem.files.sheet.YamlNode;
@@ -63,6 +64,7 @@ public final class Library {
     private final Lazily<Map<String, List<String>>> fittingReadings =
             new Lazily<>(() -> SymptomData.readings(Resources.text("movements.yaml")));
     private final Lazily<Asked> asked = new Lazily<>(() -> AskedData.read(Resources.text("asked.yaml")));
+    private final Lazily<Landmarks> landmarks = new Lazily<>(() -> LandmarkData.read(Resources.text("landmarks.yaml")));
     private final Lazily<YamlNode> sizes = new Lazily<>(
             () -> YamlNode.parse(Resources.text("sizes/index.yaml")).only("governing", "charts"));
     private final Map<String, String> sheetTexts = new LinkedHashMap<>();
@@ -102,6 +104,16 @@ public final class Library {
     /** Returns what a wearer is asked for beside what a draft needs. */
     public Asked asked() {
         return asked.get();
+    }
+
+    /** Returns a shipped plate as written: a sheet of one size, to be traced. */
+    public String plate(String name) {
+        return Resources.text("plates/" + name + ".yaml");
+    }
+
+    /** Returns what can be read off a drawn pattern. */
+    public Landmarks landmarks() {
+        return landmarks.get();
     }
 
     /** Returns the measures that decide a size, by kind of garment, the best first. */

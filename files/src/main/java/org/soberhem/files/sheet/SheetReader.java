@@ -16,6 +16,7 @@ import org.soberhem.core.draft.DraftSheet.PieceSheet;
 import org.soberhem.core.draft.DraftSheet.Remedy;
 import org.soberhem.core.draft.DraftSheet.SeamSheet;
 import org.soberhem.core.draft.SheetException;
+import org.soberhem.core.draft.Source;
 import org.soberhem.core.draft.Written;
 import org.soberhem.core.pattern.CutShape;
 import org.soberhem.core.pattern.EdgeRef;
@@ -81,7 +82,9 @@ public final class SheetReader {
                         years.get(1).number(),
                         root.get("garment").text(),
                         root.get("system").text(),
-                        root.get("sources").texts(),
+                        root.get("sources").items().stream()
+                                .map(SheetReader::source)
+                                .toList(),
                         root.find("cautions").map(YamlNode::texts).orElse(List.of())),
                 root.find("scale").map(SheetReader::scale),
                 map(root.get("measures"), node -> List.of(node.text().strip().split("\\s*\\|\\s*"))),
@@ -101,6 +104,24 @@ public final class SheetReader {
                 root.find("wearing").map(SumReader::wearing),
                 map(root, "quantities", YamlNode::written),
                 root.find("sewing").map(YamlNode::texts).orElse(List.of()));
+    }
+
+    /** Words alone are a guess: nothing is said of what stands behind them. */
+    private static Source source(YamlNode node) {
+        if (node.isText()) {
+            return Source.guessed(node.text());
+        }
+        node.only("kind", "where", "at", "sure", "note");
+        return new Source(
+                node.get("kind").word(Source.Kind.class),
+                words(node, "where"),
+                words(node, "at"),
+                node.find("sure").map(sure -> sure.word(Source.Sure.class)).orElse(Source.Sure.UNSURE),
+                words(node, "note"));
+    }
+
+    private static String words(YamlNode node, String key) {
+        return node.find(key).map(YamlNode::text).orElse("");
     }
 
     static DraftSheet.Scale scale(YamlNode node) {

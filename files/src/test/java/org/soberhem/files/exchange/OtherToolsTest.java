@@ -27,6 +27,7 @@ import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Spread;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.sheet.SheetReader;
+import org.soberhem.files.sheet.TracedSheet;
 
 /** Drawings and numbers read back by tools that did not write them: ezdxf, librsvg with poppler, Python's json. */
 class OtherToolsTest {
@@ -142,7 +143,10 @@ class OtherToolsTest {
         Map<String, Double> around = perimeters(DRAFT.pattern());
         assertThat(traced).extracting(SvgOutlines.Traced::name).containsExactlyInAnyOrderElementsOf(around.keySet());
         traced.forEach(each -> assertThat(each.path().length()).isCloseTo(around.get(each.name()), within(MM)));
-        CompiledSheet sheet = SheetReader.read(TracedSheet.write("skirt-again", "Skirt \"again\"", traced));
+        CompiledSheet sheet = SheetReader.read(TracedSheet.write(
+                "skirt-again",
+                SvgOutlines.tracing("Skirt \"again\"", traced),
+                Library.shipped().landmarks()));
         Pattern drawn = Drafter.draft(sheet, new Inputs(Map.of(), Map.of())).pattern();
         for (Spread spread : Spread.of(DRAFT.pattern())) {
             Piece piece = drawn.pieces().stream()

@@ -78,7 +78,8 @@ class SheetsAreTidyTest {
     void sheet_saysWhereItComesFrom_howItIsSewn_andWhatToMind(CompiledSheet sheet) {
         assertThat(sheet.sheet().about().sources())
                 .isNotEmpty()
-                .allMatch(source -> source.contains("memory") || source.contains("common practice"));
+                .allMatch(source ->
+                        source.note().contains("memory") || source.note().contains("common practice"));
         assertThat(sheet.sheet().about().cautions()).isNotEmpty();
         assertThat(sheet.sheet().sewing()).hasSizeGreaterThanOrEqualTo(3);
         assertThat(sheet.sheet().about().from())

@@ -1,0 +1,71 @@
+package org.soberhem.core.trace;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.soberhem.core.pattern.Role;
+
+/**
+ * Two edges that are sewn together.
+ *
+ * @param one the first's piece
+ * @param first the edge
+ * @param other the second's piece; the same for the underarm of a sleeve
+ * @param second the edge
+ */
+record SewnEdges(PaperPiece one, Run first, PaperPiece other, Run second) {
+
+    /** A seam whose sides differ by more than this share is gathered. */
+    static final double GATHERED = 0.25;
+
+    /** Finds them: two edges of one name on two pieces, and two underarm edges of one sleeve. */
+    static List<SewnEdges> of(List<PaperPiece> pieces) {
+        List<SewnEdges> sewn = new ArrayList<>();
+        for (int i = 0; i < pieces.size(); i++) {
+            PaperPiece one = pieces.get(i);
+            for (PaperPiece other : pieces.subList(i + 1, pieces.size())) {
+                for (Run run : one.runs()) {
+                    other.runs().stream()
+                            .filter(each -> each.edge().equals(run.edge()) && isSewn(each))
+                            .findFirst()
+                            .ifPresent(each -> sewn.add(new SewnEdges(one, run, other, each)));
+                }
+            }
+            List<Run> under = one.all(Role.UNDERARM);
+            if (under.size() == 2) {
+                sewn.add(new SewnEdges(one, under.get(0), one, under.get(1)));
+            }
+        }
+        return sewn;
+    }
+
+    private static boolean isSewn(Run run) {
+        return switch (run.role()) {
+            case NECK, ARMSCYE, HEM, CENTRE, CAP, WAIST, UNDERARM -> false;
+            default -> !run.edge().startsWith("edge-");
+        };
+    }
+
+    static String name(PaperPiece piece, Run run) {
+        return piece.name() + "." + run.edge();
+    }
+
+    /** Returns the first side as a run of the sheet. */
+    List<String> firstRun() {
+        return List.of(name(one, first));
+    }
+
+    List<String> secondRun() {
+        return List.of(name(other, second));
+    }
+
+    /** Returns by how much the first side is the longer, in millimetres. */
+    double longer() {
+        return first.path().length() - second.path().length();
+    }
+
+    boolean isGathered() {
+        double a = first.path().length();
+        double b = second.path().length();
+        return Math.max(a, b) > Math.min(a, b) * (1 + GATHERED);
+    }
+}
