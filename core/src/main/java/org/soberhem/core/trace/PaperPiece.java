@@ -2,11 +2,13 @@ package org.soberhem.core.trace;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import org.soberhem.core.geometry.Alignment;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Inset;
@@ -238,18 +240,15 @@ public record PaperPiece(
         return square;
     }
 
-    /** Reads a level at the corner that it was tapped beside, on the side where the piece is the wider. */
+    /** Reads a level that was tapped beside a corner at that corner, just where the piece is the widest. */
     private static double height(double tapped, List<Run> runs) {
-        Optional<Point> corner = runs.stream()
-                .map(Run::start)
-                .filter(at -> Math.abs(at.y() - tapped) < NEAR)
-                .max((a, b) -> Double.compare(a.x(), b.x()));
-        if (corner.isEmpty()) {
-            return tapped;
-        }
-        double y = corner.get().y();
         Outline line = new Outline(corners(runs));
-        return width(line, y - BESIDE, false) >= width(line, y + BESIDE, false) ? y - BESIDE : y + BESIDE;
+        return runs.stream()
+                .map(run -> run.start().y())
+                .filter(y -> Math.abs(y - tapped) < NEAR)
+                .flatMap(y -> Stream.of(y - BESIDE, y + BESIDE))
+                .max(Comparator.comparingDouble(y -> width(line, y, false)))
+                .orElse(tapped);
     }
 
     /** The legs of a dart that end beside a level end on it. */

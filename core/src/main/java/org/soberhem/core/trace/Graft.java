@@ -1,0 +1,133 @@
+package org.soberhem.core.trace;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import org.soberhem.core.geometry.Alignment;
+import org.soberhem.core.geometry.Point;
+
+/**
+ * Puts edges of one pattern in the place of edges of another: the neckline of one on the body of another.
+ *
+ * <p>What comes over keeps its size and its grain, laid on by one corner; or it is laid on by both ends, turned and made
+ * larger or smaller as they need it. Where it keeps its size, the edge that follows on the body is led to where it ends.
+ */
+public final class Graft {
+
+    /** How the edges are laid on. */
+    public enum By {
+        FIRST_END,
+        LAST_END,
+        BOTH_ENDS
+    }
+
+    /**
+     * A piece with another's edges.
+     *
+     * @param piece the new piece, in millimetres on paper
+     * @param scale how much larger the edges became; 1 where they kept their size
+     * @param led how far the end of the edge that follows was led, in millimetres
+     */
+    public record Grafted(TracedPiece piece, double scale, double led) {}
+
+    private Graft() {}
+
+    /**
+     * Grafts edges.
+     *
+     * @param body the piece that is kept
+     * @param from name of its first edge that is replaced
+     * @param to name of its last one
+     * @param donor the piece that gives
+     * @param donorFrom name of the first edge that it gives
+     * @param donorTo name of the last one
+     * @param by how they are laid on
+     * @throws IllegalArgumentException if an edge is missing or the edges lie on one spot; the message says which
+     */
+    public static Grafted of(
+            PaperPiece body, String from, String to, PaperPiece donor, String donorFrom, String donorTo, By by) {
+        List<Run> given = runs(donor, donorFrom, donorTo);
+        List<Run> replaced = runs(body, from, to);
+        Point start = replaced.get(0).start();
+        Point end = replaced.get(replaced.size() - 1).end();
+        Point givenStart = given.get(0).start();
+        Point givenEnd = given.get(given.size() - 1).end();
+        UnaryOperator<Point> laid = laid(by, start, end, givenStart, givenEnd);
+        double scale = laid.apply(givenStart).distanceTo(laid.apply(givenEnd)) / givenStart.distanceTo(givenEnd);
+        List<Run> runs = new ArrayList<>();
+        int first = body.runs().indexOf(replaced.get(0));
+        int left = body.runs().size() - replaced.size();
+        given.forEach(run -> runs.add(run.mapped(laid)));
+        for (int i = 0; i < left; i++) {
+            runs.add(body.runs().get((first + replaced.size() + i) % body.runs().size()));
+        }
+        Point newStart = laid.apply(givenStart);
+        Point newEnd = laid.apply(givenEnd);
+        runs.set(given.size(), starting(runs.get(given.size()), newEnd));
+        int last = runs.size() - 1;
+        runs.set(last, ending(runs.get(last), newStart));
+        double led = Math.max(newStart.distanceTo(start), newEnd.distanceTo(end));
+        return new Grafted(traced(body, runs), scale, led);
+    }
+
+    private static UnaryOperator<Point> laid(By by, Point start, Point end, Point givenStart, Point givenEnd) {
+        return switch (by) {
+            case FIRST_END -> at -> at.plus(start.minus(givenStart));
+            case LAST_END -> at -> at.plus(end.minus(givenEnd));
+            case BOTH_ENDS -> Alignment.similar(List.of(givenStart, givenEnd), List.of(start, end))::of;
+        };
+    }
+
+    private static List<Run> runs(PaperPiece piece, String from, String to) {
+        List<String> names = piece.runs().stream().map(Run::edge).toList();
+        for (String name : List.of(from, to)) {
+            if (!names.contains(name)) {
+                throw new IllegalArgumentException(
+                        "\"" + piece.name() + "\" has no edge \"" + name + "\"; it has " + String.join(", ", names));
+            }
+        }
+        List<Run> runs = new ArrayList<>();
+        int first = names.indexOf(from);
+        int count = Math.floorMod(names.indexOf(to) - first, names.size()) + 1;
+        if (count == names.size()) {
+            throw new IllegalArgumentException("An edge of \"" + piece.name() + "\" must stay: all were chosen");
+        }
+        for (int i = 0; i < count; i++) {
+            runs.add(piece.runs().get((first + i) % names.size()));
+        }
+        return runs;
+    }
+
+    /** An edge led to another end follows by its share of the way. */
+    private static Run starting(Run run, Point at) {
+        Point by = at.minus(run.start());
+        List<Point> places = new ArrayList<>();
+        for (int i = 0; i < run.places().size(); i++) {
+            double share = 1 - (double) i / (run.places().size() - 1);
+            places.add(run.places().get(i).plus(by.times(share)));
+        }
+        return Run.free(run.edge(), places);
+    }
+
+    private static Run ending(Run run, Point at) {
+        return starting(run.reversed(), at).reversed();
+    }
+
+    private static TracedPiece traced(PaperPiece body, List<Run> runs) {
+        List<Knot> knots = new ArrayList<>();
+        for (Run run : runs) {
+            knots.add(Knot.corner(run.start(), run.edge()));
+            run.places().subList(1, run.places().size() - 1).forEach(at -> knots.add(Knot.curve(at)));
+        }
+        TracedPiece piece = TracedPiece.begun(body.name())
+                .cut(body.shape(), body.cut(), 0)
+                .inSize(body.size())
+                .with(knots)
+                .folding(body.darts());
+        for (var level : body.levels().entrySet()) {
+            piece = piece.level(level.getKey(), Optional.of(new Point(0, level.getValue())));
+        }
+        return body.centred() ? piece.centred(Optional.of(Point.ORIGIN)) : piece;
+    }
+}
