@@ -8,6 +8,7 @@ import java.util.Map;
 import org.soberhem.core.fitting.Cause;
 import org.soberhem.core.layers.LayerStack;
 import org.soberhem.core.size.SizeChart;
+import org.soberhem.core.trace.Tracing;
 
 /**
  * The maker's own library and preferences.
@@ -20,6 +21,7 @@ import org.soberhem.core.size.SizeChart;
  * @param causes own causes of what is seen at fittings, by the symptom's id
  * @param leftHanded whether the fitting place is mirrored for the left hand
  * @param square what the test square of 100 mm measured on the paper that was printed last, in millimetres
+ * @param tracings patterns that are read off pictures, tables and earlier patterns, by id
  */
 public record Maker(
         List<LayerStack> stacks,
@@ -29,16 +31,19 @@ public record Maker(
         Map<String, String> silhouettes,
         Map<String, List<Cause>> causes,
         boolean leftHanded,
-        double square) {
+        double square,
+        Map<String, Tracing> tracings) {
 
     /** Side of the test square on printed paper, in millimetres. */
     public static final double SQUARE = 100;
 
     /** One who has added nothing yet; measurements a few months old are taken again (common practice). */
-    public static final Maker NEW = new Maker(List.of(), List.of(), 6, Map.of(), Map.of(), Map.of(), false, SQUARE);
+    public static final Maker NEW =
+            new Maker(List.of(), List.of(), 6, Map.of(), Map.of(), Map.of(), false, SQUARE, Map.of());
 
-    // Makers of older workspaces lack the sheets, the silhouettes, the causes and the square.
+    // Makers of older workspaces lack the sheets, the silhouettes, the causes, the square and the tracings.
     public Maker {
+        tracings = tracings == null ? Map.of() : Collections.unmodifiableMap(new LinkedHashMap<>(tracings));
         square = square == 0 ? SQUARE : square;
         sheets = ordered(sheets);
         silhouettes = ordered(silhouettes);
@@ -52,7 +57,7 @@ public record Maker(
         List<LayerStack> all = new ArrayList<>(stacks);
         all.removeIf(other -> other.id().equals(stack.id()));
         all.add(stack);
-        return new Maker(all, charts, months, sheets, silhouettes, causes, leftHanded, square);
+        return new Maker(all, charts, months, sheets, silhouettes, causes, leftHanded, square, tracings);
     }
 
     /** Returns the maker with a chart put in the place of the one with the same title, or added. */
@@ -60,37 +65,50 @@ public record Maker(
         List<SizeChart> all = new ArrayList<>(charts);
         all.removeIf(other -> other.title().equals(chart.title()));
         all.add(chart);
-        return new Maker(stacks, all, months, sheets, silhouettes, causes, leftHanded, square);
+        return new Maker(stacks, all, months, sheets, silhouettes, causes, leftHanded, square, tracings);
     }
 
     public Maker measuringAfter(int otherMonths) {
-        return new Maker(stacks, charts, otherMonths, sheets, silhouettes, causes, leftHanded, square);
+        return new Maker(stacks, charts, otherMonths, sheets, silhouettes, causes, leftHanded, square, tracings);
     }
 
     /** Returns the maker with a sheet as written put in the place of the one with the same id, or added. */
     public Maker withSheet(String id, String text) {
         Map<String, String> all = new LinkedHashMap<>(sheets);
         all.put(id, text);
-        return new Maker(stacks, charts, months, all, silhouettes, causes, leftHanded, square);
+        return new Maker(stacks, charts, months, all, silhouettes, causes, leftHanded, square, tracings);
     }
 
     public Maker withoutSheet(String id) {
         Map<String, String> all = new LinkedHashMap<>(sheets);
         all.remove(id);
-        return new Maker(stacks, charts, months, all, silhouettes, causes, leftHanded, square);
+        return new Maker(stacks, charts, months, all, silhouettes, causes, leftHanded, square, tracings);
     }
 
     /** Returns the maker with a silhouette as written put in the place of the one with the same id, or added. */
     public Maker withSilhouette(String id, String text) {
         Map<String, String> all = new LinkedHashMap<>(silhouettes);
         all.put(id, text);
-        return new Maker(stacks, charts, months, sheets, all, causes, leftHanded, square);
+        return new Maker(stacks, charts, months, sheets, all, causes, leftHanded, square, tracings);
     }
 
     public Maker withoutSilhouette(String id) {
         Map<String, String> all = new LinkedHashMap<>(silhouettes);
         all.remove(id);
-        return new Maker(stacks, charts, months, sheets, all, causes, leftHanded, square);
+        return new Maker(stacks, charts, months, sheets, all, causes, leftHanded, square, tracings);
+    }
+
+    /** Returns the maker with a tracing put in the place of the one with the same id, or added. */
+    public Maker withTracing(String id, Tracing tracing) {
+        Map<String, Tracing> all = new LinkedHashMap<>(tracings);
+        all.put(id, tracing);
+        return new Maker(stacks, charts, months, sheets, silhouettes, causes, leftHanded, square, all);
+    }
+
+    public Maker withoutTracing(String id) {
+        Map<String, Tracing> all = new LinkedHashMap<>(tracings);
+        all.remove(id);
+        return new Maker(stacks, charts, months, sheets, silhouettes, causes, leftHanded, square, all);
     }
 
     /** Returns the maker with an own cause of a symptom added. */
@@ -99,7 +117,7 @@ public record Maker(
         own.add(cause);
         Map<String, List<Cause>> all = new LinkedHashMap<>(causes);
         all.put(symptom, own);
-        return new Maker(stacks, charts, months, sheets, silhouettes, all, leftHanded, square);
+        return new Maker(stacks, charts, months, sheets, silhouettes, all, leftHanded, square, tracings);
     }
 
     private static Map<String, String> ordered(Map<String, String> texts) {
@@ -108,11 +126,11 @@ public record Maker(
 
     /** Returns the maker with the fitting place mirrored for the left hand, or not. */
     public Maker handed(boolean left) {
-        return new Maker(stacks, charts, months, sheets, silhouettes, causes, left, square);
+        return new Maker(stacks, charts, months, sheets, silhouettes, causes, left, square, tracings);
     }
 
     /** Returns the maker whose printer printed the test square as it was measured. */
     public Maker printing(double measured) {
-        return new Maker(stacks, charts, months, sheets, silhouettes, causes, leftHanded, measured);
+        return new Maker(stacks, charts, months, sheets, silhouettes, causes, leftHanded, measured, tracings);
     }
 }

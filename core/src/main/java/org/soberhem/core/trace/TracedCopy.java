@@ -1,10 +1,8 @@
 package org.soberhem.core.trace;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.geometry.Segment;
@@ -19,8 +17,8 @@ public final class TracedCopy {
     /** A line that turns by more has a corner there, in degrees. */
     private static final double CORNER = 12;
 
-    /** A curve through its knots stays this near to what was traced, in millimetres. */
-    private static final double NEAR = 0.1;
+    /** A curve through the knots of an exact copy stays this near to what was traced, in millimetres. */
+    public static final double EXACT = 0.1;
 
     private static final int MOST_KNOTS = 20;
 
@@ -29,30 +27,20 @@ public final class TracedCopy {
     private TracedCopy() {}
 
     /**
-     * Traces a pattern as it is worn on the wearer's left.
+     * Traces the seam lines of a pattern as it is worn on the wearer's left.
      *
-     * @param included what is traced beyond the seam line, in millimetres: 0 traces the seam line alone
+     * @param near how near a curve through its knots stays to what is traced, in millimetres
      */
-    public static List<TracedPiece> of(Pattern pattern, double included) {
-        Set<String> seen = new HashSet<>();
-        List<TracedPiece> pieces = new ArrayList<>();
-        for (String name : pattern.names()) {
-            Piece piece = pattern.piece(name, Side.LEFT).orElseThrow();
-            if (seen.add(name)) {
-                pieces.add(copy(piece));
-            }
-        }
-        return included == 0
-                ? pieces
-                : pieces.stream()
-                        .map(piece -> piece.cut(piece.shape(), piece.cut(), included))
-                        .toList();
+    public static List<TracedPiece> of(Pattern pattern, double near) {
+        return pattern.names().stream()
+                .map(name -> copy(pattern.piece(name, Side.LEFT).orElseThrow(), near))
+                .toList();
     }
 
-    private static TracedPiece copy(Piece piece) {
+    private static TracedPiece copy(Piece piece, double near) {
         List<Knot> knots = new ArrayList<>();
         for (Edge edge : piece.edges()) {
-            knots.addAll(run(edge.path(), edge.name()));
+            knots.addAll(run(edge.path(), edge.name(), near));
         }
         TracedPiece copy = TracedPiece.begun(piece.name())
                 .cut(piece.shape(), piece.cut().getOrDefault("outer", 1), 0)
@@ -73,15 +61,15 @@ public final class TracedCopy {
      */
     public static List<Knot> of(Path line) {
         List<Knot> knots = new ArrayList<>();
-        runs(line).forEach(run -> knots.addAll(run(run, "")));
+        runs(line).forEach(run -> knots.addAll(run(run, "", EXACT)));
         return knots;
     }
 
     /** A corner and the fewest places after it that let a bent lath follow the run. */
-    private static List<Knot> run(Path run, String edge) {
+    private static List<Knot> run(Path run, String edge, double near) {
         List<Knot> knots = new ArrayList<>();
         knots.add(Knot.corner(run.start(), edge));
-        between(run).forEach(at -> knots.add(Knot.curve(at)));
+        between(run, near).forEach(at -> knots.add(Knot.curve(at)));
         return knots;
     }
 
@@ -115,13 +103,13 @@ public final class TracedCopy {
         return runs;
     }
 
-    private static List<Point> between(Path run) {
+    private static List<Point> between(Path run, double near) {
         for (int count = 0; count < MOST_KNOTS; count = count == 0 ? 1 : count + 2) {
             List<Point> places = spread(run, count);
             List<Point> all = new ArrayList<>(places);
             all.add(0, run.start());
             all.add(run.end());
-            if (apart(run, Path.bent(all, Optional.empty(), Optional.empty())) < NEAR) {
+            if (apart(run, Path.bent(all, Optional.empty(), Optional.empty())) < near) {
                 return places;
             }
         }

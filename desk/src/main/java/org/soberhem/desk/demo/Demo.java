@@ -39,8 +39,10 @@ import org.soberhem.core.fitting.Trial;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthUnit;
+import org.soberhem.core.maker.Maker;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Side;
+import org.soberhem.desk.studio.Studio;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.sheet.SheetReader;
 import org.soberhem.files.store.Workspace;
@@ -68,6 +70,8 @@ public final class Demo {
     /** Keeps the demo's wearers and costumes in an empty workspace. */
     public static void fill(Workspace workspace, Library library, LocalDate today) {
         Demo demo = new Demo(library, today, DemoPictures.keep(workspace));
+        Maker maker = DemoTracing.maker(library, workspace.attach(DemoPictures.content(DemoTracing.PICTURE)));
+        workspace.keep("maker", Studio.MAKERS_ID, maker, "begin", "Began", "[]", Maker.class);
         for (Wearer wearer : List.of(
                 demo.secretary(),
                 demo.keeper(),

@@ -32,7 +32,7 @@ record DemoPictures(Picture plate, Picture fitting) {
         return new Overlay.Pair(name, use, new Point(0.5, down), Optional.of(new Point(x, y)));
     }
 
-    private static byte[] content(String name) {
+    static byte[] content(String name) {
         try (InputStream in = DemoPictures.class.getResourceAsStream(name)) {
             return in.readAllBytes();
         } catch (IOException broken) {

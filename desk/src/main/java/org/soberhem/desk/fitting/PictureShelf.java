@@ -1,7 +1,5 @@
 package org.soberhem.desk.fitting;
 
-import java.io.IOException;
-import java.nio.file.Files;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -18,12 +16,10 @@ import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Picture;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.desk.studio.Camera;
+import org.soberhem.desk.studio.KeptPictures;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
-import org.soberhem.desk.widget.Photograph;
 import org.soberhem.files.device.CameraStandIn;
-import org.soberhem.files.exchange.FormatException;
-import org.soberhem.files.picture.Pictures;
 
 /** The pictures of the costume at hand: kept beside the workspace, read off the interface thread, shown small or large. */
 final class PictureShelf {
@@ -38,6 +34,7 @@ final class PictureShelf {
 
     private final Studio studio;
     private final FileDesk files;
+    private final KeptPictures kept;
     private final Set<String> coming = new HashSet<>();
     private final Map<String, Image> small = new LinkedHashMap<>(64, 0.75f, true) {
         private static final long serialVersionUID = 1L;
@@ -51,6 +48,7 @@ final class PictureShelf {
     PictureShelf(Studio studio, FileDesk files) {
         this.studio = studio;
         this.files = files;
+        this.kept = new KeptPictures(studio.keeper(), files);
     }
 
     /** Photographs the wearer, off the interface thread, and keeps the picture with the latest round and the remark it shows. */
@@ -93,25 +91,18 @@ final class PictureShelf {
     }
 
     private void ask(BiConsumer<byte[], String> then) {
-        files.read(Pictures.MOST_BYTES, PictureShelf::checked, then, this::say);
-    }
-
-    /** A picture that cannot be read is refused before it is kept. */
-    private static byte[] checked(byte[] content) {
-        Pictures.small(content, SMALL);
-        return content;
+        kept.ask(then, this::say);
     }
 
     private void add(byte[] content, Function<String, Function<Costume, Costume>> with) {
         String id = studio.situation().costume().id();
-        studio.keeper()
-                .attach(
-                        content,
-                        hash -> studio.costumes().stream()
-                                .filter(costume -> costume.id().equals(id))
-                                .findFirst()
-                                .ifPresent(costume -> studio.keep(
-                                        with.apply(hash).apply(costume), "picture", Sentence.of("Kept a picture"))));
+        kept.keep(
+                content,
+                hash -> studio.costumes().stream()
+                        .filter(costume -> costume.id().equals(id))
+                        .findFirst()
+                        .ifPresent(costume -> studio.keep(
+                                with.apply(hash).apply(costume), "picture", Sentence.of("Kept a picture"))));
     }
 
     /** Hands on a small picture, at once if it is held. */
@@ -134,23 +125,10 @@ final class PictureShelf {
     }
 
     private void load(String hash, int longest, Consumer<Image> then) {
-        files.load(() -> Photograph.of(Pictures.small(content(hash), longest)), then, why -> {
+        kept.load(hash, longest, then, why -> {
             coming.remove(hash);
             say(why);
         });
-    }
-
-    private byte[] content(String hash) {
-        try {
-            return Files.readAllBytes(
-                    studio.keeper()
-                            .attachment(hash)
-                            .orElseThrow(
-                                    () -> new FormatException(
-                                            "A picture is missing in the folder \"attachments\" of the workspace: put it back from \"backups\"")));
-        } catch (IOException broken) {
-            throw new FormatException("A picture cannot be read: " + broken.getMessage());
-        }
     }
 
     private void say(String words) {

@@ -18,15 +18,18 @@ import javafx.scene.layout.VBox;
 import org.soberhem.core.draft.DraftSheet;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Source;
+import org.soberhem.desk.studio.KeptPictures;
 import org.soberhem.desk.studio.OfferedSheet;
 import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.trace.Beginnings;
+import org.soberhem.desk.trace.TraceView;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.desk.widget.Tappable;
 import org.soberhem.desk.widget.Thumbnail;
 import org.soberhem.files.exchange.FormatException;
 import org.soberhem.files.exchange.SvgOutlines;
 import org.soberhem.files.sheet.SheetText;
-import org.soberhem.files.sheet.TracedSheet;
 
 /** The shelf: all draft sheets, what each is, and the editor of the maker's own. */
 public final class ShelfView extends StackPane {
@@ -40,6 +43,9 @@ public final class ShelfView extends StackPane {
     private final VBox unfinished = new VBox(6);
     private final Label said = Parts.text("", "soft");
     private final SheetEditor editor;
+    private final Beginnings beginnings;
+    private final TraceView tracing;
+    private final FlowPane tracings = new FlowPane(8, 8);
     private String shown = "";
 
     /** @param files where sheets go to and come from */
@@ -49,11 +55,18 @@ public final class ShelfView extends StackPane {
         chooser = new SheetChooser(studio, false, offered -> show(offered.id()));
         editor = new SheetEditor(studio);
         Parts.show(editor, false);
+        KeptPictures pictures = new KeptPictures(studio.keeper(), files);
+        beginnings = new Beginnings(studio, pictures);
+        tracing = new TraceView(studio, pictures, beginnings, this::refresh);
         Button read = Parts.button("Read a sheet from a file", this::read);
         read.setId("import-sheet");
-        HBox head = new HBox(16, Parts.label("Draft sheets", "title"), Parts.gap(), said, read);
+        Button trace = Parts.button("Trace a picture", () -> beginnings.picture(tracing::open, said::setText));
+        trace.setId("trace-new");
+        Button numbers = Parts.button("Enter by numbers", () -> tracing.open(beginnings.numbers()));
+        numbers.setId("trace-numbers");
+        HBox head = new HBox(12, Parts.label("Draft sheets", "title"), Parts.gap(), said, trace, numbers, read);
         head.setAlignment(Pos.CENTER_LEFT);
-        VBox list = new VBox(12, head, chooser);
+        VBox list = new VBox(12, head, tracings, chooser);
         list.setPadding(new Insets(20, 20, 12, 28));
         VBox.setVgrow(chooser, Priority.ALWAYS);
         HBox.setHgrow(list, Priority.ALWAYS);
@@ -64,17 +77,23 @@ public final class ShelfView extends StackPane {
         side.setPrefWidth(SIDE);
         side.setMinWidth(SIDE);
         HBox both = new HBox(list, side);
-        getChildren().addAll(both, editor);
+        getChildren().addAll(both, editor, tracing);
     }
 
     /** Reads the shelf again. */
     public void refresh() {
         chooser.refresh();
+        showTracings();
         List<OfferedSheet> all = studio.offeredSheets();
         if (all.stream().noneMatch(each -> each.id().equals(shown))) {
             shown = all.get(0).id();
         }
         show(shown);
+        String target = studio.targetProperty().get();
+        if (target.startsWith(Beginnings.TARGET)) {
+            studio.targetProperty().set("");
+            tracing.open(target.substring(Beginnings.TARGET.length()));
+        }
     }
 
     private void show(String id) {
@@ -97,6 +116,21 @@ public final class ShelfView extends StackPane {
                                 Parts.button("Remove", () -> drop(own))));
             }
         });
+    }
+
+    private void showTracings() {
+        tracings.setAlignment(Pos.CENTER_LEFT);
+        tracings.getChildren().setAll(Parts.label("Tracings", "soft"));
+        studio.maker().tracings().forEach((id, begun) -> {
+            Tappable each = new Tappable(
+                    Parts.label(begun.about().title()),
+                    "Go on with " + begun.about().title(),
+                    () -> tracing.open(id),
+                    "trace-piece");
+            each.setId("tracing-" + id);
+            tracings.getChildren().add(each);
+        });
+        Parts.show(tracings, !studio.maker().tracings().isEmpty());
     }
 
     private void describe(OfferedSheet offered) {
@@ -175,14 +209,11 @@ public final class ShelfView extends StackPane {
         files.read(
                 (content, name) -> {
                     String stem = name.replaceFirst("\\.(ya?ml|svg)$", "");
-                    String text;
-                    try {
-                        text = name.endsWith(".svg") ? traced(stem, content) : content;
-                    } catch (FormatException wrong) {
-                        said.setText("Not read: " + name + ". " + wrong.getMessage());
+                    if (name.endsWith(".svg")) {
+                        drawing(name, stem, content);
                         return;
                     }
-                    String id = studio.keepNewSheet(FileDesk.nameOf(stem), text);
+                    String id = studio.keepNewSheet(FileDesk.nameOf(stem), content);
                     SheetText taken = SheetText.of(studio.sheetText(id));
                     said.setText(taken.problem()
                             .map(problem -> name + ", " + problem.getMessage() + ". It is kept, unfinished.")
@@ -195,11 +226,12 @@ public final class ShelfView extends StackPane {
                 said::setText);
     }
 
-    /** A drawing at a stated scale becomes a sheet of its outlines. */
-    private String traced(String name, String svg) {
-        return TracedSheet.write(
-                FileDesk.nameOf(name),
-                SvgOutlines.tracing(name, SvgOutlines.read(svg, OptionalDouble.empty())),
-                studio.library().landmarks());
+    /** A drawing at a stated scale becomes a tracing, whose edges and heights are named next. */
+    private void drawing(String name, String stem, String svg) {
+        try {
+            tracing.open(beginnings.drawing(SvgOutlines.tracing(stem, SvgOutlines.read(svg, OptionalDouble.empty()))));
+        } catch (FormatException wrong) {
+            said.setText("Not read: " + name + ". " + wrong.getMessage());
+        }
     }
 }

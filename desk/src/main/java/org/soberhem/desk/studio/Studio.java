@@ -63,8 +63,8 @@ public final class Studio {
     private static final String WEARER = "wearer";
     private static final String MAKER = "maker";
 
-    /** No line of a costume or wearer can have this id. */
-    private static final String MAKERS_ID = "~maker";
+    /** The maker's own line; no line of a costume or wearer can have this id. */
+    public static final String MAKERS_ID = "~maker";
 
     private static final int MOST_WORKED = 64;
 
@@ -308,7 +308,7 @@ public final class Studio {
                 });
         List<MeasurementSet> sets = wearer.sets();
         List<Garment> garments = new ArrayList<>();
-        beginning.sheets().forEach(id -> garments.add(garmentOf(id, garments)));
+        beginning.sheets().forEach(id -> garments.add(garmentOf(sheetText(id), garments)));
         Costume costume = new Costume(
                 freeId(beginning.title(), costumes.keySet()),
                 beginning.title(),
@@ -327,9 +327,8 @@ public final class Studio {
         place.set(Optional.of(Stage.TAPE));
     }
 
-    /** Makes a garment from a sheet of the library or the maker's own, named after its kind. */
-    private Garment garmentOf(String sheet, List<Garment> beside) {
-        String text = sheetText(sheet);
+    /** Makes a garment from a sheet as written, named after its kind. */
+    private Garment garmentOf(String text, List<Garment> beside) {
         String kind = compiledSheet(text).sheet().about().garment();
         String name = Character.toUpperCase(kind.charAt(0)) + kind.substring(1).replace('-', ' ');
         boolean taken = beside.stream().anyMatch(garment -> garment.name().equals(name));
@@ -338,8 +337,13 @@ public final class Studio {
 
     /** Adds a garment, drafted from a sheet, to the costume at hand and shows it. */
     public void addGarment(String sheet) {
+        addGarmentOf(sheetText(sheet));
+    }
+
+    /** Adds a garment, drafted from a sheet as written, to the costume at hand and shows it. */
+    public void addGarmentOf(String text) {
         Costume costume = situation().costume();
-        Garment added = garmentOf(sheet, costume.garments());
+        Garment added = garmentOf(text, costume.garments());
         keep(costume.adding(added), "garment", Sentence.of("Added the {}", added.name()));
         garment.set(added.name());
     }

@@ -20,6 +20,7 @@ import org.soberhem.core.geometry.Segment;
 import org.soberhem.desk.studio.Keeper;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.files.device.CameraStandIn;
+import org.soberhem.files.device.PlateCamera;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.store.Workspace;
 
@@ -35,7 +36,7 @@ final class DemoPicturesProgram {
 
     private DemoPicturesProgram() {}
 
-    /** @param args folder for the two pictures */
+    /** @param args folder for the pictures */
     public static void main(String[] args) throws IOException {
         Path folder = Path.of(args[0]);
         Files.createDirectories(folder);
@@ -50,6 +51,10 @@ final class DemoPicturesProgram {
         picture(dressed, height, new double[4], CameraStandIn.Shot.PLAIN, folder.resolve("plate.jpg"), "plate");
         picture(dressed, height, TOO_LOW, CameraStandIn.Shot.CASUAL, folder.resolve("fitting-2.jpg"), "fitting");
         studio.keeper().close();
+        ImageIO.write(
+                PlateCamera.photograph(DemoTracing.plate(library), DemoTracing.TILT, DemoTracing.PIXELS),
+                "jpg",
+                folder.resolve(DemoTracing.PICTURE).toFile());
     }
 
     private static void picture(

@@ -158,7 +158,8 @@ public final class PlateCamera {
                     pen.draw(line(line.get(i - 1), line.get(i), seen));
                 }
             }
-            Point middle = seen.of(placed.piece().seamLine().box().middle().plus(placed.shift()));
+            Box box = placed.piece().seamLine().box();
+            Point middle = seen.of(new Point(box.middle().x(), box.minY() + 0.75 * box.height()).plus(placed.shift()));
             pen.setFont(new Font(Font.SERIF, Font.ITALIC, pixels / 60));
             pen.drawString(placed.piece().name(), (float) middle.x() - pixels / 50f, (float) middle.y());
         }

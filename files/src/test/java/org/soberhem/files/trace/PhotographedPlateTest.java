@@ -83,7 +83,7 @@ class PhotographedPlateTest {
 
     private List<TracedPiece> traced(BufferedImage picture, Alignment seen) {
         List<TracedPiece> traced = new ArrayList<>();
-        for (TracedPiece piece : TracedCopy.of(sheet, 0)) {
+        for (TracedPiece piece : TracedCopy.of(sheet, TracedCopy.EXACT)) {
             Point shift = plate.pieces().stream()
                     .filter(placed -> placed.piece().name().equals(piece.name()))
                     .findFirst()

@@ -43,7 +43,7 @@ public final class Plates {
                                 source),
                         Optional.empty(),
                         Grid.PAPER)
-                .with(TracedCopy.of(jacket(), 0));
+                .with(TracedCopy.of(jacket(), TracedCopy.EXACT));
     }
 
     static List<MadeFor> made(Tracing tracing) {

@@ -53,7 +53,7 @@ class SizedSheetTest {
     /** The plate graded by hand: 40 mm more in girth are 10 mm more on each of four halves. */
     private static List<TracedPiece> graded(String size, int steps) {
         List<TracedPiece> pieces = new ArrayList<>();
-        for (TracedPiece piece : TracedCopy.of(Plates.jacket(), 0)) {
+        for (TracedPiece piece : TracedCopy.of(Plates.jacket(), TracedCopy.EXACT)) {
             if (piece.name().equals("sleeve")) {
                 continue;
             }

@@ -1,0 +1,100 @@
+package org.soberhem.desk.demo;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.soberhem.core.draft.Drafter;
+import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.draft.Source;
+import org.soberhem.core.geometry.Alignment;
+import org.soberhem.core.geometry.Point;
+import org.soberhem.core.maker.Maker;
+import org.soberhem.core.pattern.Pattern;
+import org.soberhem.core.trace.Grid;
+import org.soberhem.core.trace.TracedCopy;
+import org.soberhem.core.trace.TracedPiece;
+import org.soberhem.core.trace.Tracing;
+import org.soberhem.files.device.PlateCamera;
+import org.soberhem.files.library.Library;
+import org.soberhem.files.sheet.SheetReader;
+
+/** The demo's tracing: the shipped plate, photographed askew by the camera stand-in and traced. */
+final class DemoTracing {
+
+    /** How the page lay when it was photographed. */
+    static final PlateCamera.Tilt TILT = new PlateCamera.Tilt(17, -11, 3, 4, 1893);
+
+    /** Width of the picture, in pixels. */
+    static final int PIXELS = 2400;
+
+    static final String PICTURE = "plate-jacket.jpg";
+
+    /** A hand traces with fewer places than a copy needs, in millimetres. */
+    private static final double HAND = 0.6;
+
+    private static final double INCH = 25.4;
+    private static final String ID = "dressing-jacket";
+
+    private DemoTracing() {}
+
+    /** Returns the plate on its grid. */
+    static PlateCamera.Plate plate(Library library) {
+        return PlateCamera.plate(pattern(library), INCH);
+    }
+
+    private static Pattern pattern(Library library) {
+        return Drafter.draft(SheetReader.read(library.plate("dressing-jacket-1893")), Inputs.of(Map.of()))
+                .pattern();
+    }
+
+    /** Returns a maker who has traced it. */
+    static Maker maker(Library library, String picture) {
+        PlateCamera.Plate plate = plate(library);
+        Alignment seen = PlateCamera.seen(plate, TILT, PIXELS);
+        List<Point> corners = List.of(
+                share(seen, Point.ORIGIN),
+                share(seen, new Point(plate.wide(), 0)),
+                share(seen, new Point(plate.wide(), plate.high())),
+                share(seen, new Point(0, plate.high())));
+        Source source = new Source(
+                Source.Kind.PLATE,
+                "a page of a household magazine",
+                "plate 3",
+                Source.Sure.LIKELY,
+                "invented for the demo");
+        Tracing.About about = new Tracing.About(
+                "Dressing jacket", Tracing.Kind.GRIDDED, "jacket", "western Europe", 1890, 1897, source);
+        Tracing tracing = Tracing.begun(
+                        about,
+                        Optional.of(picture),
+                        new Grid(Grid.Way.FOUR_CORNERS, corners, plate.across(), plate.down(), INCH))
+                .with(pieces(library, plate, seen));
+        return Maker.NEW.withTracing(ID, tracing);
+    }
+
+    private static List<TracedPiece> pieces(Library library, PlateCamera.Plate plate, Alignment seen) {
+        List<TracedPiece> pieces = new ArrayList<>();
+        for (TracedPiece copy : TracedCopy.of(pattern(library), HAND)) {
+            Point shift = plate.pieces().stream()
+                    .filter(placed -> placed.piece().name().equals(copy.name()))
+                    .findFirst()
+                    .orElseThrow()
+                    .shift();
+            TracedPiece piece = copy.centred(Optional.empty())
+                    .with(copy.outline().stream()
+                            .map(knot -> knot.at(share(seen, knot.at().plus(shift))))
+                            .toList());
+            for (var level : copy.levels().entrySet()) {
+                piece = piece.level(
+                        level.getKey(), Optional.of(share(seen, level.getValue().plus(shift))));
+            }
+            pieces.add(piece);
+        }
+        return pieces;
+    }
+
+    private static Point share(Alignment seen, Point at) {
+        return seen.of(at).times(1.0 / PIXELS);
+    }
+}

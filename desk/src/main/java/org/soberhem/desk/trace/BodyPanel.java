@@ -1,0 +1,111 @@
+package org.soberhem.desk.trace;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
+import org.soberhem.core.length.Length;
+import org.soberhem.core.size.SizeChart;
+import org.soberhem.core.size.SizeMatch;
+import org.soberhem.core.trace.MadeFor;
+import org.soberhem.desk.widget.LengthField;
+import org.soberhem.desk.widget.Parts;
+
+/** The body that the drawing was made for: what is drawn, less the ease that the maker states. */
+final class BodyPanel extends VBox {
+
+    private final TraceDesk desk;
+    private final GridPane table = new GridPane();
+    private final Label size = Parts.text("", "small", "soft");
+    private final Label missing = Parts.text("", "needs");
+
+    BodyPanel(TraceDesk desk) {
+        super(10);
+        this.desk = desk;
+        table.setHgap(8);
+        table.setVgap(4);
+        getChildren()
+                .addAll(
+                        Parts.label("The body it was made for", "caps"),
+                        Parts.text(
+                                "A drawing knows its own size, not its ease: state what it has beyond the body, and the body"
+                                        + " follows. Take off the tick where it should not be scaled by.",
+                                "small",
+                                "soft"),
+                        missing,
+                        table,
+                        size);
+    }
+
+    void show() {
+        List<MadeFor> made = desk.made();
+        String lacks = desk.paper().missing();
+        missing.setText(
+                !lacks.isEmpty()
+                        ? lacks + "."
+                        : made.isEmpty()
+                                ? "No landmark is named yet: name edges and heights of the body, such as the bust."
+                                : "");
+        Parts.show(missing, !missing.getText().isEmpty());
+        table.getChildren().clear();
+        if (made.isEmpty()) {
+            size.setText("");
+            return;
+        }
+        table.addRow(
+                0,
+                Parts.label("", "small"),
+                Parts.label("drawn", "small", "soft"),
+                Parts.label("ease", "small", "soft"),
+                Parts.label("body", "small", "soft"));
+        for (int i = 0; i < made.size(); i++) {
+            row(i + 1, made.get(i));
+        }
+        size.setText(nearest(made));
+    }
+
+    private void row(int at, MadeFor each) {
+        CheckBox used = new CheckBox(each.landmark().title());
+        used.setSelected(each.used());
+        used.setId("use-" + each.landmark().id());
+        used.setOnAction(event -> desk.use(each.landmark().id(), used.isSelected()));
+        LengthField ease = new LengthField(
+                desk.studio()::format, length -> desk.ease(each.landmark().id(), length));
+        ease.show(Optional.of(Length.ofMillimetres(each.ease())));
+        ease.setId("ease-" + each.landmark().id());
+        ease.setPrefColumnCount(4);
+        ease.setMaxWidth(72);
+        Parts.hinted(ease, each.landmark().why());
+        table.addRow(
+                at,
+                used,
+                Parts.label(desk.studio().format().format(each.drawn())),
+                ease,
+                Parts.label(desk.studio().format().format(each.body()), "figure"));
+    }
+
+    private String nearest(List<MadeFor> made) {
+        for (SizeChart chart : desk.charts()) {
+            Optional<SizeMatch> match = SizeMatch.of(
+                    chart,
+                    made.get(0).landmark().measures(),
+                    measure -> made.stream()
+                            .filter(each -> each.landmark().measures().contains(measure))
+                            .mapToDouble(MadeFor::body)
+                            .findFirst()
+                            .orElse(Double.NaN),
+                    0);
+            if (match.isPresent()) {
+                return chart.title() + ": "
+                        + match.get()
+                                .sentence(made.get(0).landmark().title().toLowerCase(Locale.ROOT))
+                                .in(desk.studio().format())
+                        + ".";
+            }
+        }
+        return "";
+    }
+}

@@ -1,0 +1,2 @@
+/** Reading patterns off pictures, tables and earlier patterns. */
+package org.soberhem.desk.trace;
