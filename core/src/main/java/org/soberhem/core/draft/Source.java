@@ -55,6 +55,11 @@ public record Source(Kind kind, String where, String at, Sure sure, String note)
 
     /** Returns the evidence in one line. */
     public String words() {
+        return note.isBlank() ? brief() : brief() + ": " + note;
+    }
+
+    /** Returns the evidence in one line, without the note. */
+    public String brief() {
         StringBuilder line = new StringBuilder(kind.words());
         if (!where.isBlank()) {
             line.append(", ").append(where);
@@ -63,9 +68,6 @@ public record Source(Kind kind, String where, String at, Sure sure, String note)
             line.append(", ").append(at);
         }
         line.append(" (").append(sure.words()).append(')');
-        if (!note.isBlank()) {
-            line.append(": ").append(note);
-        }
         return line.toString();
     }
 }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.draft.Checks;
 import org.soberhem.core.draft.CompiledSheet;
@@ -46,7 +47,13 @@ final class DraftRequest {
     record Asked(CompiledSheet sheet, Inputs inputs) {}
 
     /** A drafted and altered sheet with everything that was found wrong. */
-    record Answer(CompiledSheet sheet, Inputs inputs, Draft draft, Pattern pattern, List<CheckResult> checks) {
+    record Answer(
+            CompiledSheet sheet,
+            Inputs inputs,
+            Draft draft,
+            List<Alteration> made,
+            Pattern pattern,
+            List<CheckResult> checks) {
 
         /** Returns the failed checks and untrue seams in words. */
         List<String> failures() {
@@ -105,9 +112,14 @@ final class DraftRequest {
     Answer answer() {
         Asked asked = asked();
         Draft draft = drawn(asked);
-        Pattern pattern = GivenAlterations.made(draft.pattern(), alterations);
+        GivenAlterations.Made made = GivenAlterations.made(draft.pattern(), alterations);
         return new Answer(
-                asked.sheet(), asked.inputs(), draft, pattern, Checks.of(asked.sheet(), asked.inputs(), pattern));
+                asked.sheet(),
+                asked.inputs(),
+                draft,
+                made.alterations(),
+                made.pattern(),
+                Checks.of(asked.sheet(), asked.inputs(), made.pattern()));
     }
 
     static Draft drawn(Asked asked) {

@@ -1,5 +1,6 @@
 package org.soberhem.desk.cli;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -23,17 +24,23 @@ final class GivenAlterations {
 
     private GivenAlterations() {}
 
+    /** A pattern with what was done to it. */
+    record Made(Pattern pattern, List<Alteration> alterations) {}
+
     /**
      * Makes alterations one after another.
      *
      * @throws WrongInput if one cannot be read or made; the message says which and why
      */
-    static Pattern made(Pattern pattern, List<String> typed) {
+    static Made made(Pattern pattern, List<String> typed) {
         Pattern made = pattern;
+        List<Alteration> done = new ArrayList<>();
         for (String each : typed) {
-            Outcome outcome = read(each, made).apply(made);
+            Alteration alteration = read(each, made);
+            Outcome outcome = alteration.apply(made);
             if (outcome.refusal().isPresent() && outcome.completed().isPresent() && each.contains("true=yes")) {
-                outcome = outcome.completed().get().apply(made);
+                alteration = outcome.completed().get();
+                outcome = alteration.apply(made);
             }
             if (outcome.refusal().isPresent()) {
                 throw new WrongInput(
@@ -41,8 +48,9 @@ final class GivenAlterations {
                                 + (outcome.completed().isPresent() ? " (true=yes does that)" : ""));
             }
             made = outcome.pattern();
+            done.add(alteration);
         }
-        return made;
+        return new Made(made, done);
     }
 
     private static Alteration read(String typed, Pattern pattern) {

@@ -23,6 +23,8 @@ import picocli.CommandLine.Command;
             CheckCommand.class,
             AlterationsCommand.class,
             TraceCommand.class,
+            ScaleCommand.class,
+            ServesCommand.class,
             SumsCommand.class,
             SkirtCommand.class,
             RulerCommand.class,

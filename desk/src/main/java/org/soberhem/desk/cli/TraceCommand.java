@@ -2,60 +2,66 @@ package org.soberhem.desk.cli;
 
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
-import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.concurrent.Callable;
-import org.soberhem.files.exchange.FormatException;
-import org.soberhem.files.exchange.SvgOutlines;
-import org.soberhem.files.library.Library;
-import org.soberhem.files.sheet.TracedSheet;
+import java.util.Map;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.trace.MadeFor;
+import org.soberhem.core.trace.Tracing;
+import org.soberhem.files.exchange.Answers;
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
-import picocli.CommandLine.Spec;
 
 @Command(
         name = "trace",
-        description = "Turns the closed outlines of an SVG drawing into a draft sheet at their true size.")
-final class TraceCommand implements Callable<Integer> {
+        description = "Makes a draft sheet of a tracing, and says which body the drawing was made for.")
+final class TraceCommand extends Answering {
 
-    @Parameters(index = "0", paramLabel = "FILE.svg", description = "the drawing")
-    private Path drawing;
-
-    @Option(
-            names = "--unit",
-            paramLabel = "LENGTH",
-            description = "how long one unit is, where the drawing does not say")
-    private Optional<String> unit = Optional.empty();
+    @Mixin
+    private GivenTracing given;
 
     @Option(names = "--out", paramLabel = "FILE.yaml", required = true, description = "the sheet")
     private Path out;
 
-    @Spec
-    private CommandSpec spec;
-
     @Override
     public Integer call() {
-        String name = drawing.getFileName().toString().replaceFirst("\\.[^.]*$", "");
-        OptionalDouble scale =
-                unit.isPresent() ? OptionalDouble.of(Typed.length("--unit", unit.get())) : OptionalDouble.empty();
-        try {
-            List<SvgOutlines.Traced> traced = SvgOutlines.read(GivenFiles.text(drawing), scale);
-            String id = name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
-            GivenFiles.write(
-                    out,
-                    TracedSheet.write(
-                                    id,
-                                    SvgOutlines.tracing(name, traced),
-                                    Library.shipped().landmarks())
-                            .getBytes(StandardCharsets.UTF_8));
-            spec.commandLine().getOut().println(traced.size() + (traced.size() == 1 ? " outline" : " outlines"));
-        } catch (FormatException wrong) {
-            throw new WrongInput(drawing + ": " + wrong.getMessage());
+        Tracing tracing = given.tracing();
+        List<MadeFor> made = given.made(tracing);
+        String text = given.sheetText(tracing);
+        given.sheet(text);
+        GivenFiles.write(out, text.getBytes(StandardCharsets.UTF_8));
+        if (asJson()) {
+            out().println(Answers.json(answer(tracing, made)));
+            return 0;
         }
+        int pieces = tracing.pieces().size();
+        out().println(pieces + (pieces == 1 ? " outline" : " outlines"));
+        LengthFormat format = LengthFormat.INCH_EIGHTHS;
+        made.forEach(each -> out().println(String.format(
+                "  %-20s drawn %-10s ease %-8s body %s",
+                each.landmark().title(),
+                format.format(each.drawn()),
+                format.signed(each.ease()),
+                format.format(each.body()))));
         return 0;
+    }
+
+    private static Map<String, Object> answer(Tracing tracing, List<MadeFor> made) {
+        List<Map<String, Object>> rows = new ArrayList<>();
+        for (MadeFor each : made) {
+            Map<String, Object> row = new LinkedHashMap<>();
+            row.put("landmark", each.landmark().id());
+            row.put("drawn_mm", each.drawn());
+            row.put("ease_mm", each.ease());
+            row.put("body_mm", each.body());
+            row.put("used", each.used());
+            rows.add(row);
+        }
+        Map<String, Object> answer = new LinkedHashMap<>();
+        answer.put("pieces", tracing.pieces().size());
+        answer.put("made_for", rows);
+        return answer;
     }
 }

@@ -8,11 +8,14 @@ import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.Sides;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
+import org.soberhem.core.costume.Serves;
 import org.soberhem.core.costume.Version;
 import org.soberhem.core.costume.Work;
+import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.trace.Beginnings;
 
 /** The commands of altering and of versions, for the garment at hand; and the clipboard of alterations. */
 public final class AlterDesk {
@@ -123,17 +126,27 @@ public final class AlterDesk {
 
     /** Begins a garment of another costume from a version of this one. */
     public void branch(Version version, Costume into) {
-        String lesson = costume().papers().otherwise();
-        String words = "from " + costume().title() + ", " + garment().name() + ", version " + version.number()
-                + (lesson.isEmpty() ? "" : "; next time: " + lesson);
-        String name = garment().name();
-        for (int i = 2; into.garment(name).isPresent(); i++) {
-            name = garment().name() + " " + i;
-        }
-        studio.keep(
-                into.adding(garment().branch(version, name, words)),
-                "garment",
-                Sentence.of("Added the {} {}", name, words));
+        studio.branch(costume(), garment(), version, into);
+    }
+
+    /** Says which bodies a version would serve, by measurement. */
+    public List<Sentence> serves(Version version) {
+        CompiledSheet sheet = studio.sheet(garment().takenUpAt(version));
+        return pattern(version)
+                .map(pattern -> Serves.of(sheet, version.inputs(), version.alterations(), pattern).spans().stream()
+                        .map(span -> span.sentence(studio.library().measures().name(span.measure())))
+                        .toList())
+                .orElse(List.of());
+    }
+
+    /** Copies a version's outlines to a tracing and goes there; the version stays as it is. */
+    public void traceCopy(Version version) {
+        pattern(version).ifPresent(pattern -> {
+            String id = Beginnings.copy(studio, costume(), garment(), version, pattern);
+            studio.placeProperty().set(Optional.empty());
+            studio.targetProperty().set(Beginnings.TARGET + id);
+            studio.shelfProperty().set(true);
+        });
     }
 
     /** Returns a version's pattern: as it was when it was named, or drawn again where an older workspace did not keep it. */

@@ -23,6 +23,7 @@ final class SheetPanel extends VBox {
     private final RulersForm rulers;
     private final SettingsForm settings;
     private final VBox words = new VBox(6);
+    private final EvidenceForm evidence;
 
     /**
      * @param change opens the garment's sheet to change it
@@ -32,6 +33,7 @@ final class SheetPanel extends VBox {
         this.studio = studio;
         rulers = new RulersForm(studio);
         settings = new SettingsForm(studio);
+        evidence = new EvidenceForm(studio);
         var edit = Parts.button("Change this sheet", change);
         edit.setId("change-sheet");
         var another = Parts.button("Add a garment", add);
@@ -44,7 +46,8 @@ final class SheetPanel extends VBox {
                 rulers,
                 Parts.label("What may be chosen", "caps"),
                 settings,
-                words);
+                words,
+                evidence);
         form.getStyleClass().add("pad");
         ScrollPane scroll = Parts.scroll(form);
         VBox.setVgrow(scroll, Priority.ALWAYS);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
+import javafx.event.ActionEvent;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -11,6 +12,7 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -118,7 +120,7 @@ final class VersionsBox extends VBox {
         if (!worn.isEmpty()) {
             row.getChildren().add(Parts.text(worn, "small", "soft"));
         }
-        HBox keys = new HBox(2);
+        FlowPane keys = new FlowPane(2, 2);
         if (!base || !garment.isNamed()) {
             Button on = Parts.hinted(
                     Parts.button("go on from it", () -> desk.takeUp(version), "quiet", "small"),
@@ -126,7 +128,7 @@ final class VersionsBox extends VBox {
             on.setId("version-on-" + version.number());
             keys.getChildren().add(on);
         }
-        keys.getChildren().add(elsewhere(version));
+        keys.getChildren().addAll(elsewhere(version), whom(version, row), copy(version));
         row.getChildren().add(keys);
         if (desk.isStale(version)) {
             row.getChildren()
@@ -137,6 +139,30 @@ final class VersionsBox extends VBox {
             keys.getChildren().add(Parts.button("name what it gives now", () -> desk.renew(version), "quiet", "small"));
         }
         return row;
+    }
+
+    /** Shows beneath a version which bodies it would serve. */
+    private Button whom(Version version, VBox row) {
+        Button button = Parts.hinted(
+                Parts.button(
+                        "whom it serves",
+                        () -> desk.serves(version)
+                                .forEach(each -> row.getChildren()
+                                        .add(Parts.text("· " + each.in(studio.format()), "small", "soft"))),
+                        "quiet",
+                        "small"),
+                "Between which measurements it fits, as it is and let out");
+        button.setId("version-serves-" + version.number());
+        button.addEventHandler(ActionEvent.ACTION, event -> button.setDisable(true));
+        return button;
+    }
+
+    private Button copy(Version version) {
+        Button button = Parts.hinted(
+                Parts.button("trace a copy", () -> desk.traceCopy(version), "quiet", "small"),
+                "Its outlines as a tracing, to be scaled or combined; the version stays as it is");
+        button.setId("version-copy-" + version.number());
+        return button;
     }
 
     private MenuButton elsewhere(Version version) {

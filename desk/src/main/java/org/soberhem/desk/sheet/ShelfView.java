@@ -17,6 +17,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.draft.DraftSheet;
 import org.soberhem.core.draft.Drafter;
+import org.soberhem.core.draft.SheetException;
 import org.soberhem.core.draft.Source;
 import org.soberhem.desk.studio.KeptPictures;
 import org.soberhem.desk.studio.OfferedSheet;
@@ -30,6 +31,7 @@ import org.soberhem.desk.widget.Thumbnail;
 import org.soberhem.files.exchange.FormatException;
 import org.soberhem.files.exchange.SvgOutlines;
 import org.soberhem.files.sheet.SheetText;
+import org.soberhem.files.sheet.TracingFile;
 
 /** The shelf: all draft sheets, what each is, and the editor of the maker's own. */
 public final class ShelfView extends StackPane {
@@ -57,7 +59,7 @@ public final class ShelfView extends StackPane {
         Parts.show(editor, false);
         KeptPictures pictures = new KeptPictures(studio.keeper(), files);
         beginnings = new Beginnings(studio, pictures);
-        tracing = new TraceView(studio, pictures, beginnings, this::refresh);
+        tracing = new TraceView(studio, files, beginnings, this::refresh);
         Button read = Parts.button("Read a sheet from a file", this::read);
         read.setId("import-sheet");
         Button trace = Parts.button("Trace a picture", () -> beginnings.picture(tracing::open, said::setText));
@@ -213,6 +215,10 @@ public final class ShelfView extends StackPane {
                         drawing(name, stem, content);
                         return;
                     }
+                    if (TracingFile.isTracing(content)) {
+                        tracing(name, content);
+                        return;
+                    }
                     String id = studio.keepNewSheet(FileDesk.nameOf(stem), content);
                     SheetText taken = SheetText.of(studio.sheetText(id));
                     said.setText(taken.problem()
@@ -232,6 +238,14 @@ public final class ShelfView extends StackPane {
             tracing.open(beginnings.drawing(SvgOutlines.tracing(stem, SvgOutlines.read(svg, OptionalDouble.empty()))));
         } catch (FormatException wrong) {
             said.setText("Not read: " + name + ". " + wrong.getMessage());
+        }
+    }
+
+    private void tracing(String name, String content) {
+        try {
+            tracing.open(beginnings.drawing(TracingFile.read(content)));
+        } catch (SheetException wrong) {
+            said.setText("Not read: " + name + ", " + wrong.getMessage());
         }
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Judge;
+import org.soberhem.core.draft.Source;
 import org.soberhem.core.figure.Dressed;
 import org.soberhem.core.figure.DressedPlate;
 import org.soberhem.core.figure.FigureView;
@@ -53,6 +54,13 @@ final class CostumeSheet {
         silhouette.ifPresent(each -> lines.add(
                 "Outline: " + each.header().title() + ", " + each.header().from() + " to "
                         + each.header().to() + ", " + each.header().place() + "; " + each.posture()));
+        costume.garments()
+                .forEach(garment -> lines.add(garment.name() + " from: "
+                        + String.join(
+                                "; ",
+                                studio.sheet(garment).sheet().about().sources().stream()
+                                        .map(Source::brief)
+                                        .toList())));
         Wardrobe wardrobe = studio.wardrobe();
         return new CostumeSheetPdf.Page(
                 costume.title(),

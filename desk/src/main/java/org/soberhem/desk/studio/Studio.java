@@ -25,6 +25,7 @@ import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
+import org.soberhem.core.costume.Earlier;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Gate;
 import org.soberhem.core.costume.InTheWay;
@@ -346,6 +347,32 @@ public final class Studio {
         Garment added = garmentOf(text, costume.garments());
         keep(costume.adding(added), "garment", Sentence.of("Added the {}", added.name()));
         garment.set(added.name());
+    }
+
+    /** Begins a garment of a costume from a version of another's, with what was learned when that was worn. */
+    public void branch(Costume from, Garment garment, Version version, Costume into) {
+        String lesson = from.papers().otherwise();
+        String words = "from " + from.title() + ", " + garment.name() + ", version " + version.number()
+                + (lesson.isEmpty() ? "" : "; next time: " + lesson);
+        String called = garment.name();
+        for (int i = 2; into.garment(called).isPresent(); i++) {
+            called = garment.name() + " " + i;
+        }
+        keep(
+                into.adding(garment.branch(version, called, words)),
+                "garment",
+                Sentence.of("Added the {} {}", called, words));
+    }
+
+    /** Returns the maker's earlier versions in other costumes, the nearest to the wearer at hand first. */
+    public List<Earlier> earlier() {
+        Costume at = situation().costume();
+        List<Costume> others =
+                costumes().stream().filter(each -> !each.id().equals(at.id())).toList();
+        return situation()
+                .set()
+                .map(set -> Earlier.nearest(others, "", tape.inputs(set, at, Map.of()), this::compiledSheet))
+                .orElse(List.of());
     }
 
     /** Drafts a garment of a costume from a changed sheet; the sheet must compile. */

@@ -67,7 +67,7 @@ public final class Beginnings {
     }
 
     /** Copies the seam lines of a version, which stays as it is. */
-    public String copy(Costume costume, Garment garment, Version version, Pattern pattern) {
+    public static String copy(Studio studio, Costume costume, Garment garment, Version version, Pattern pattern) {
         Source source = new Source(
                 Source.Kind.OWN,
                 costume.title() + ", " + garment.name(),
@@ -82,10 +82,16 @@ public final class Beginnings {
                 costume.year(),
                 costume.year(),
                 source);
-        return begin(Tracing.begun(about, Optional.empty(), Grid.PAPER).with(TracedCopy.of(pattern, TracedCopy.EXACT)));
+        return begin(
+                studio,
+                Tracing.begun(about, Optional.empty(), Grid.PAPER).with(TracedCopy.of(pattern, TracedCopy.EXACT)));
     }
 
     private String begin(Tracing tracing) {
+        return begin(studio, tracing);
+    }
+
+    private static String begin(Studio studio, Tracing tracing) {
         Set<String> taken = new HashSet<>(studio.maker().tracings().keySet());
         studio.offeredSheets().forEach(sheet -> taken.add(sheet.id()));
         taken.addAll(studio.maker().sheets().keySet());

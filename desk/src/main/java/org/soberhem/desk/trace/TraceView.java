@@ -1,5 +1,6 @@
 package org.soberhem.desk.trace;
 
+import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -20,8 +21,10 @@ import org.soberhem.core.trace.TracedPiece;
 import org.soberhem.core.trace.Tracing;
 import org.soberhem.desk.studio.KeptPictures;
 import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tabs;
+import org.soberhem.files.sheet.TracingFile;
 
 /**
  * Reads a pattern off a picture, step by step: what it is, its grid, its outlines, their names, the body it was made for, and
@@ -57,6 +60,7 @@ public final class TraceView extends BorderPane {
     }
 
     private final Studio studio;
+    private final FileDesk files;
     private final KeptPictures pictures;
     private final Beginnings beginnings;
     private final Runnable closed;
@@ -79,10 +83,15 @@ public final class TraceView extends BorderPane {
     private Page page = Page.GRID;
     private String picture = "";
 
-    /** @param closed called when the maker is through */
-    public TraceView(Studio studio, KeptPictures pictures, Beginnings beginnings, Runnable closed) {
+    /**
+     * @param files where pictures come from and tracings go to
+     * @param beginnings begins and removes tracings
+     * @param closed called when the maker is through
+     */
+    public TraceView(Studio studio, FileDesk files, Beginnings beginnings, Runnable closed) {
         this.studio = studio;
-        this.pictures = pictures;
+        this.files = files;
+        this.pictures = new KeptPictures(studio.keeper(), files);
         this.beginnings = beginnings;
         this.closed = closed;
         getStyleClass().addAll("panel", "sheet-editor");
@@ -108,7 +117,7 @@ public final class TraceView extends BorderPane {
     public void open(String id) {
         desk = new TraceDesk(studio, id);
         tapping = new Tapping(desk);
-        what = new WhatPanel(desk, this::remove, this::otherPicture);
+        what = new WhatPanel(desk, this::otherPicture, this::write, this::remove);
         grid = new GridPanel(desk);
         outlines = new OutlinesPanel(desk, this::refresh);
         numbers = new NumbersPanel(desk, this::refresh);
@@ -142,6 +151,11 @@ public final class TraceView extends BorderPane {
                     refresh();
                 }),
                 this::say);
+    }
+
+    private void write() {
+        byte[] text = TracingFile.write(desk.tracing()).getBytes(StandardCharsets.UTF_8);
+        files.write(desk.id() + "-tracing.yaml", () -> text, this::say);
     }
 
     private void remove() {

@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.stream.Stream;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.draft.Source;
@@ -33,10 +33,11 @@ final class WhatPanel extends VBox {
     private boolean filling;
 
     /**
-     * @param remove removes the tracing
      * @param picture asks for another picture
+     * @param write writes the tracing to a file
+     * @param remove removes the tracing
      */
-    WhatPanel(TraceDesk desk, Runnable remove, Runnable picture) {
+    WhatPanel(TraceDesk desk, Runnable picture, Runnable write, Runnable remove) {
         super(8);
         this.desk = desk;
         GridPane form = new GridPane();
@@ -102,7 +103,12 @@ final class WhatPanel extends VBox {
                         evidence,
                         Parts.label("In the sizes of a chart", "caps"),
                         chart,
-                        new HBox(8, open, Parts.button("Remove the tracing", remove, "quiet")));
+                        new FlowPane(
+                                6,
+                                6,
+                                open,
+                                Parts.button("Write it to a file", write, "quiet"),
+                                Parts.button("Remove the tracing", remove, "quiet")));
     }
 
     private void take() {

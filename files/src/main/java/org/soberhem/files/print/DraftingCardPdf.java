@@ -1,6 +1,7 @@
 package org.soberhem.files.print;
 
 import org.soberhem.core.draft.DraftSheet;
+import org.soberhem.core.draft.Source;
 import org.soberhem.core.draft.Walk;
 import org.soberhem.core.length.LengthFormat;
 
@@ -52,6 +53,10 @@ public final class DraftingCardPdf {
                     flow.text("• " + each, 3.8);
                     flow.space(1);
                 }
+            }
+            for (Source source : sheet.about().sources()) {
+                flow.space(1);
+                flow.text("From: " + source.words(), 3.8);
             }
             for (String caution : sheet.about().cautions()) {
                 flow.space(1);

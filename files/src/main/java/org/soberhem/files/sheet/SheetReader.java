@@ -107,7 +107,7 @@ public final class SheetReader {
     }
 
     /** Words alone are a guess: nothing is said of what stands behind them. */
-    private static Source source(YamlNode node) {
+    static Source source(YamlNode node) {
         if (node.isText()) {
             return Source.guessed(node.text());
         }

@@ -3,14 +3,20 @@ package org.soberhem.files.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.SheetException;
+import org.soberhem.core.draft.Source;
 
 /**
  * A sheet as its maker writes it: a text whose points can also be changed cell by cell, leaving everything else, comments
  * included, as it is. The text may be unfinished.
  */
 public final class SheetText {
+
+    /** Sources that are written on one line. */
+    private static final Pattern FLOW_SOURCES = Pattern.compile("(?m)^sources:\\s*\\[");
 
     private static final String MUST_BE_QUOTED = "[,\\[\\]{}#&*!|>'\"%@`]|: |:$|^[-?] ";
 
@@ -71,6 +77,16 @@ public final class SheetText {
     /** Returns what is wrong with it and where. */
     public Optional<SheetException> problem() {
         return problem;
+    }
+
+    /** Returns the sheet with one more piece of evidence, before those that it has. */
+    public SheetText withSource(Source source) {
+        String item = TracedSheet.evidence(source);
+        Matcher flow = FLOW_SOURCES.matcher(text);
+        if (flow.find()) {
+            return of(text.substring(0, flow.end()) + item + ", " + text.substring(flow.end()));
+        }
+        return of(text.replaceFirst("(?m)^sources:.*$", Matcher.quoteReplacement("sources:\n- " + item)));
     }
 
     /** Returns the points of every frame and piece; none while the text is no YAML. */

@@ -57,15 +57,21 @@ public final class TracedSheet {
         text.append(words).append('\n');
     }
 
-    private static String quoted(String words) {
+    static String quoted(String words) {
         return '"' + words.replace("\\", "").replace("\"", "'").replaceAll("\\s+", " ") + '"';
+    }
+
+    /** Returns evidence as it is written in a sheet. */
+    static String evidence(Source source) {
+        return "{kind: " + word(source.kind()) + ", where: " + quoted(source.where()) + ", at: " + quoted(source.at())
+                + ", sure: " + word(source.sure()) + ", note: " + quoted(source.note()) + "}";
     }
 
     private static String mm(double millimetres) {
         return String.format(Locale.ROOT, "%.3f mm", millimetres);
     }
 
-    private static String word(Enum<?> value) {
+    static String word(Enum<?> value) {
         return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
@@ -88,8 +94,7 @@ public final class TracedSheet {
         line("system: " + word(tracing.about().system()));
         Source source = tracing.about().source();
         line("sources:");
-        line("- {kind: " + word(source.kind()) + ", where: " + quoted(source.where()) + ", at: " + quoted(source.at())
-                + ", sure: " + word(source.sure()) + ", note: " + quoted(source.note()) + "}");
+        line("- " + evidence(source));
         line("cautions:");
         line(
                 "- "

@@ -1,0 +1,177 @@
+package org.soberhem.core.costume;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.soberhem.core.alter.Alteration;
+import org.soberhem.core.alter.GrowthTuck;
+import org.soberhem.core.draft.CheckResult;
+import org.soberhem.core.draft.Checks;
+import org.soberhem.core.draft.CompiledSheet;
+import org.soberhem.core.draft.DraftSheet;
+import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.geometry.Path;
+import org.soberhem.core.geometry.Point;
+import org.soberhem.core.length.Sentence;
+import org.soberhem.core.pattern.Level;
+import org.soberhem.core.pattern.Pattern;
+import org.soberhem.core.pattern.Piece;
+import org.soberhem.core.pattern.Role;
+
+/**
+ * Which bodies a finished pattern would serve: for every check the measurements between which it passes, as it is, with its
+ * seams let out, and with its tucks let down.
+ *
+ * @param spans one a check that hangs on a measurement
+ */
+public record Serves(List<Span> spans) {
+
+    /** So much of an allowance must stay to hold a seam: a quarter of an inch, in millimetres (common practice). */
+    private static final double KEPT = 6.35;
+
+    /** How much a measure is changed to see what hangs on it, in millimetres. */
+    private static final double TRIED = 10;
+
+    private static final double NOTHING = 1e-6;
+
+    /**
+     * One measurement of the wearers that it serves, in millimetres.
+     *
+     * @param name what is measured on the pattern
+     * @param measure catalogue id of the wearer's measurement
+     * @param least least as it is
+     * @param most greatest as it is
+     * @param largest greatest with seams let out and tucks let down
+     * @param seams by how much the let-out seams widen it
+     * @param tucks by how much the tucks lengthen it
+     */
+    public record Span(
+            String name, String measure, double least, double most, double largest, double seams, double tucks) {
+
+        /** Returns how far a measurement lies outside, with everything let out; 0 within. */
+        public double outside(double value) {
+            return Math.max(0, Math.max(least - value, value - largest));
+        }
+
+        /** Says for which measurements it serves. */
+        public Sentence sentence(String measureName) {
+            Sentence as = Sentence.of("{} {} to {} as it is", measureName, least, most);
+            if (seams > NOTHING && tucks > NOTHING) {
+                return Sentence.of("{}, to {} with seams let out and tucks let down", as, largest);
+            }
+            if (seams > NOTHING) {
+                return Sentence.of("{}, to {} with its seams let out", as, largest);
+            }
+            return tucks > NOTHING ? Sentence.of("{}, to {} with its tucks let down", as, largest) : as;
+        }
+    }
+
+    public Serves {
+        spans = List.copyOf(spans);
+    }
+
+    /**
+     * Finds out for whom a pattern would serve.
+     *
+     * @param sheet it was drawn from
+     * @param inputs it was drawn for
+     * @param alterations made on it
+     * @param pattern what they gave
+     */
+    public static Serves of(CompiledSheet sheet, Inputs inputs, List<Alteration> alterations, Pattern pattern) {
+        List<CheckResult> checks = Checks.of(sheet, inputs, pattern);
+        List<CheckResult> tucked = tucked(sheet, inputs, alterations, checks);
+        List<Span> spans = new ArrayList<>();
+        for (int i = 0; i < checks.size(); i++) {
+            span(sheet, inputs, pattern, i, checks.get(i), tucked.get(i).is()).ifPresent(spans::add);
+        }
+        return new Serves(spans);
+    }
+
+    /** The checks with the tucks as they stand: their cloth does not count. */
+    private static List<CheckResult> tucked(
+            CompiledSheet sheet, Inputs inputs, List<Alteration> alterations, List<CheckResult> checks) {
+        if (alterations.stream().noneMatch(GrowthTuck.class::isInstance)) {
+            return checks;
+        }
+        List<Alteration> others = alterations.stream()
+                .filter(each -> !(each instanceof GrowthTuck))
+                .toList();
+        return Work.of(sheet, inputs, others).checks();
+    }
+
+    private static Optional<Span> span(
+            CompiledSheet sheet, Inputs inputs, Pattern pattern, int check, CheckResult now, double is) {
+        if (!now.isJudged()) {
+            return Optional.empty();
+        }
+        for (Map.Entry<String, Inputs.Measured> measure : inputs.measures().entrySet()) {
+            double value = (measure.getValue().left() + measure.getValue().right()) / 2;
+            Inputs other = inputs.with(measure.getKey(), Inputs.Measured.both(value + TRIED));
+            CheckResult tried = Checks.of(sheet, other, pattern).get(check);
+            double low = (tried.least() - now.least()) / TRIED;
+            if (Math.abs(low) > NOTHING) {
+                double high = now.isOpening() ? Double.NaN : (tried.most() - now.most()) / TRIED;
+                double seams = seams(sheet, pattern, check);
+                double tucks = Math.max(0, now.is() - is);
+                double least = now.isOpening() ? 0 : value + (is - CheckResult.TOLERANCE - now.most()) / high;
+                double most = value + (is + CheckResult.TOLERANCE - now.least()) / low;
+                return Optional.of(new Span(
+                        now.name(),
+                        measure.getKey(),
+                        Math.max(0, least),
+                        most,
+                        most + (seams + tucks) / low,
+                        seams / low,
+                        tucks / low));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Returns what the allowances beside a level give, all round. */
+    private static double seams(CompiledSheet sheet, Pattern pattern, int check) {
+        List<DraftSheet.CheckSheet> written = sheet.sheet().checks();
+        if (check >= written.size() || written.get(check).kind() != DraftSheet.CheckSheet.Kind.GIRTH) {
+            return 0;
+        }
+        DraftSheet.CheckSheet girth = written.get(check);
+        double give = 0;
+        for (Piece piece : pattern.pieces()) {
+            Level level = piece.levels().get(girth.name());
+            if (level != null
+                    && girth.across().stream().anyMatch(name -> piece.name().startsWith(name))) {
+                give += piece.edges().stream()
+                        .filter(edge ->
+                                edge.role() != Role.CENTRE && !piece.isFold(edge) && crosses(edge.path(), level))
+                        .mapToDouble(edge -> Math.max(0, edge.allowance() - KEPT))
+                        .sum();
+            }
+        }
+        return give;
+    }
+
+    private static boolean crosses(Path edge, Level level) {
+        Point direction = level.to().minus(level.from());
+        return edge.shareWhere(at -> direction.cross(at.minus(level.from()))).isPresent();
+    }
+
+    /** Returns how far a wearer lies outside, over all that was measured, in millimetres. */
+    public double outside(Inputs wearer) {
+        return spans.stream()
+                .mapToDouble(span -> wearer.find(span.measure())
+                        .map(value -> span.outside((value.left() + value.right()) / 2))
+                        .orElse(0.0))
+                .sum();
+    }
+
+    /** Returns what a wearer has that it does not serve. */
+    public List<Span> lacking(Inputs wearer) {
+        return spans.stream()
+                .filter(span -> wearer.find(span.measure())
+                        .filter(value -> span.outside((value.left() + value.right()) / 2) > 0)
+                        .isPresent())
+                .toList();
+    }
+}

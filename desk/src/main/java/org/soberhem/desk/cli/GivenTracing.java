@@ -1,0 +1,125 @@
+package org.soberhem.desk.cli;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.soberhem.core.draft.CompiledSheet;
+import org.soberhem.core.draft.SheetException;
+import org.soberhem.core.length.LengthUnit;
+import org.soberhem.core.size.SizeChart;
+import org.soberhem.core.trace.MadeFor;
+import org.soberhem.core.trace.PaperPattern;
+import org.soberhem.core.trace.SizedSheet;
+import org.soberhem.core.trace.Tracing;
+import org.soberhem.files.exchange.FormatException;
+import org.soberhem.files.exchange.SizeChartCsv;
+import org.soberhem.files.exchange.SvgOutlines;
+import org.soberhem.files.library.Library;
+import org.soberhem.files.sheet.SheetReader;
+import org.soberhem.files.sheet.TracedSheet;
+import org.soberhem.files.sheet.TracingFile;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** The tracing that {@code trace} and {@code scale} share: a file, or the closed outlines of a drawing. */
+final class GivenTracing {
+
+    @Parameters(index = "0", paramLabel = "FILE", description = "a tracing .yaml or a drawing .svg")
+    private Path file;
+
+    @Option(
+            names = "--unit",
+            paramLabel = "LENGTH",
+            description = "how long one unit of a drawing is, where it does not say")
+    private Optional<String> unit = Optional.empty();
+
+    @Option(names = "--chart", paramLabel = "FILE", description = "size chart of a pattern in sizes, CSV")
+    private Optional<Path> chart = Optional.empty();
+
+    @Option(
+            names = "--by",
+            paramLabel = "KIND",
+            defaultValue = "top or jacket",
+            description = "kind of garment whose measure decides the size (${DEFAULT-VALUE})")
+    private String by;
+
+    private final Library library = Library.shipped();
+
+    Library library() {
+        return library;
+    }
+
+    private String name() {
+        return file.getFileName().toString().replaceFirst("\\.[^.]*$", "");
+    }
+
+    String id() {
+        String id =
+                name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^[-0-9]+|-+$", "");
+        return id.isEmpty() ? "traced" : id;
+    }
+
+    Tracing tracing() {
+        try {
+            String text = GivenFiles.text(file);
+            if (file.toString().endsWith(".svg")) {
+                OptionalDouble scale = unit.isPresent()
+                        ? OptionalDouble.of(Typed.length("--unit", unit.get()))
+                        : OptionalDouble.empty();
+                return SvgOutlines.tracing(name(), SvgOutlines.read(text, scale));
+            }
+            return TracingFile.read(text);
+        } catch (FormatException | SheetException wrong) {
+            throw new WrongInput(file + ": " + wrong.getMessage());
+        }
+    }
+
+    /** Returns what the drawing says of the body that it was made for; nothing for a pattern in sizes. */
+    List<MadeFor> made(Tracing tracing) {
+        if (chart.isPresent()) {
+            return List.of();
+        }
+        try {
+            PaperPattern paper = tracing.paper();
+            return MadeFor.of(paper, library.landmarks(), tracing.ease(), tracing.unused());
+        } catch (IllegalArgumentException unfinished) {
+            throw new WrongInput(file + ": " + unfinished.getMessage());
+        }
+    }
+
+    String sheetText(Tracing tracing) {
+        try {
+            if (chart.isEmpty()) {
+                return TracedSheet.write(id(), tracing, library.landmarks());
+            }
+            List<String> governing = library.governing().get(by);
+            if (governing == null) {
+                throw new WrongInput("--by must be one of "
+                        + String.join(", ", library.governing().keySet()) + ": \"" + by + "\"");
+            }
+            return TracedSheet.write(
+                    id(), tracing, SizedSheet.of(tracing, chart(chart.get()), governing, library.landmarks()));
+        } catch (IllegalArgumentException unfinished) {
+            throw new WrongInput(file + ": " + unfinished.getMessage());
+        }
+    }
+
+    private SizeChart chart(Path path) {
+        try {
+            return SizeChartCsv.read(
+                    GivenFiles.text(path), path.getFileName().toString(), library.measures(), LengthUnit.INCH);
+        } catch (FormatException wrong) {
+            throw new WrongInput(path + ": " + wrong.getMessage());
+        }
+    }
+
+    CompiledSheet sheet(String text) {
+        try {
+            return SheetReader.read(text);
+        } catch (SheetException wrong) {
+            throw new WrongInput(file + ": " + wrong.problem());
+        }
+    }
+}

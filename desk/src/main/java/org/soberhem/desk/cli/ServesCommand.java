@@ -1,0 +1,47 @@
+package org.soberhem.desk.cli;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.soberhem.core.costume.Serves;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.files.exchange.Answers;
+import org.soberhem.files.library.Library;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+
+@Command(
+        name = "serves",
+        description = "Says which bodies a pattern would serve, as it is and with seams let out and tucks let down.")
+final class ServesCommand extends Answering {
+
+    @Mixin
+    private DraftRequest request;
+
+    @Override
+    public Integer call() {
+        DraftRequest.Answer answer = request.answer();
+        Serves serves = Serves.of(answer.sheet(), answer.inputs(), answer.made(), answer.pattern());
+        if (asJson()) {
+            List<Map<String, Object>> rows = new ArrayList<>();
+            for (Serves.Span span : serves.spans()) {
+                Map<String, Object> row = new LinkedHashMap<>();
+                row.put("name", span.name());
+                row.put("measure", span.measure());
+                row.put("least_mm", span.least());
+                row.put("most_mm", span.most());
+                row.put("largest_mm", span.largest());
+                rows.add(row);
+            }
+            out().println(Answers.json(Map.of("serves", rows)));
+        } else {
+            Library library = Library.shipped();
+            serves.spans()
+                    .forEach(span -> out().println(
+                                    span.sentence(library.measures().name(span.measure()))
+                                            .in(LengthFormat.INCH_EIGHTHS)));
+        }
+        return 0;
+    }
+}
