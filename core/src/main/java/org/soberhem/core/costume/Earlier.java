@@ -17,8 +17,9 @@ import org.soberhem.core.pattern.Pattern;
  * @param version which
  * @param serves whom it would serve
  * @param outside how far the new wearer lies outside, over all that was measured, in millimetres
+ * @param letOut by how much it must be let out for the new wearer
  */
-public record Earlier(Costume costume, Garment garment, Version version, Serves serves, double outside) {
+public record Earlier(Costume costume, Garment garment, Version version, Serves serves, double outside, double letOut) {
 
     /**
      * Finds the earlier versions of a kind of garment, the nearest to a wearer first.
@@ -43,6 +44,7 @@ public record Earlier(Costume costume, Garment garment, Version version, Serves 
             }
         }
         found.sort(Comparator.comparingDouble(Earlier::outside)
+                .thenComparing(Earlier::letOut)
                 .thenComparing(each -> -each.version().number()));
         return found;
     }
@@ -59,7 +61,7 @@ public record Earlier(Costume costume, Garment garment, Version version, Serves 
                     .orElseGet(() -> Work.of(sheet, version.inputs(), version.alterations())
                             .pattern());
             Serves serves = Serves.of(sheet, version.inputs(), version.alterations(), pattern);
-            found.add(new Earlier(costume, garment, version, serves, serves.outside(wearer)));
+            found.add(new Earlier(costume, garment, version, serves, serves.outside(wearer), serves.letOut(wearer)));
         } catch (DraftException undrawn) {
             // A version that cannot be drawn any more cannot be taken up.
             return;

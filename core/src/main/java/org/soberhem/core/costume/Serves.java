@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.ToDoubleBiFunction;
+import java.util.stream.Stream;
 import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.GrowthTuck;
 import org.soberhem.core.draft.CheckResult;
@@ -14,10 +16,12 @@ import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.pattern.Derived;
+import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.Level;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
-import org.soberhem.core.pattern.Role;
+import org.soberhem.core.pattern.Side;
 
 /**
  * Which bodies a finished pattern would serve: for every check the measurements between which it passes, as it is, with its
@@ -52,6 +56,11 @@ public record Serves(List<Span> spans) {
         /** Returns how far a measurement lies outside, with everything let out; 0 within. */
         public double outside(double value) {
             return Math.max(0, Math.max(least - value, value - largest));
+        }
+
+        /** Returns by how much it must be let out for a measurement, as far as it can be; 0 where it serves as it is. */
+        public double letOut(double value) {
+            return Math.max(0, Math.min(value, largest) - most);
         }
 
         /** Says for which measurements it serves. */
@@ -107,7 +116,7 @@ public record Serves(List<Span> spans) {
             return Optional.empty();
         }
         for (Map.Entry<String, Inputs.Measured> measure : inputs.measures().entrySet()) {
-            double value = (measure.getValue().left() + measure.getValue().right()) / 2;
+            double value = measure.getValue().on(Side.MIDDLE);
             Inputs other = inputs.with(measure.getKey(), Inputs.Measured.both(value + TRIED));
             CheckResult tried = Checks.of(sheet, other, pattern).get(check);
             double low = (tried.least() - now.least()) / TRIED;
@@ -140,16 +149,20 @@ public record Serves(List<Span> spans) {
         double give = 0;
         for (Piece piece : pattern.pieces()) {
             Level level = piece.levels().get(girth.name());
-            if (level != null
-                    && girth.across().stream().anyMatch(name -> piece.name().startsWith(name))) {
+            if (level != null && girth.across().stream().anyMatch(name -> Derived.isOf(piece.name(), name))) {
                 give += piece.edges().stream()
-                        .filter(edge ->
-                                edge.role() != Role.CENTRE && !piece.isFold(edge) && crosses(edge.path(), level))
+                        .filter(edge -> isSewn(pattern, piece, edge) && crosses(edge.path(), level))
                         .mapToDouble(edge -> Math.max(0, edge.allowance() - KEPT))
                         .sum();
             }
         }
         return give;
+    }
+
+    private static boolean isSewn(Pattern pattern, Piece piece, Edge edge) {
+        return pattern.seams().stream()
+                .flatMap(seam -> Stream.concat(seam.first().stream(), seam.second().stream()))
+                .anyMatch(ref -> Derived.isOf(piece.name(), ref.piece()) && Derived.isOf(edge.name(), ref.edge()));
     }
 
     private static boolean crosses(Path edge, Level level) {
@@ -159,9 +172,18 @@ public record Serves(List<Span> spans) {
 
     /** Returns how far a wearer lies outside, over all that was measured, in millimetres. */
     public double outside(Inputs wearer) {
+        return sum(wearer, Span::outside);
+    }
+
+    /** Returns by how much it must be let out for a wearer, over all that was measured, in millimetres. */
+    public double letOut(Inputs wearer) {
+        return sum(wearer, Span::letOut);
+    }
+
+    private double sum(Inputs wearer, ToDoubleBiFunction<Span, Double> of) {
         return spans.stream()
                 .mapToDouble(span -> wearer.find(span.measure())
-                        .map(value -> span.outside((value.left() + value.right()) / 2))
+                        .map(value -> of.applyAsDouble(span, value.on(Side.MIDDLE)))
                         .orElse(0.0))
                 .sum();
     }
@@ -170,7 +192,7 @@ public record Serves(List<Span> spans) {
     public List<Span> lacking(Inputs wearer) {
         return spans.stream()
                 .filter(span -> wearer.find(span.measure())
-                        .filter(value -> span.outside((value.left() + value.right()) / 2) > 0)
+                        .filter(value -> span.outside(value.on(Side.MIDDLE)) > 0)
                         .isPresent())
                 .toList();
     }

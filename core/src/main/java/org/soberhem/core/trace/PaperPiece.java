@@ -116,6 +116,10 @@ public record PaperPiece(
                 knots.set(knots.size() - 1, on);
             }
         }
+        int last = knots.size() - 1;
+        if (last > 0 && knots.get(last).at().distanceTo(knots.get(0).at()) <= SAME) {
+            knots.remove(last);
+        }
         List<Integer> corners = new ArrayList<>();
         for (int i = 0; i < knots.size(); i++) {
             if (knots.get(i).corner()) {
@@ -166,7 +170,7 @@ public record PaperPiece(
         Point out = new Point(down.y(), -down.x());
         double side = middle.minus(on).dot(out) < 0 ? -1 : 1;
         Point from = on;
-        return at -> new Point(side * at.minus(from).dot(out), at.minus(from).dot(down));
+        return at -> new Point(side * at.minus(from).dot(out), at.dot(down));
     }
 
     private static Run onCentre(Run run) {

@@ -73,6 +73,7 @@ public final class Studio {
     private final Keeper keeper;
     private final Clock clock;
     private Line<Maker> maker;
+    private boolean makerBegun;
     private Wardrobe wardrobe;
     private Tape tape;
     private Doubts doubts;
@@ -122,7 +123,10 @@ public final class Studio {
         this.keeper = keeper;
         this.clock = clock;
         this.maker = new Line<>(MAKERS_ID, Maker.NEW, "", false, "");
-        keeper.lines(MAKER, Maker.class).forEach(line -> maker = line);
+        keeper.lines(MAKER, Maker.class).forEach(line -> {
+            maker = line;
+            makerBegun = true;
+        });
         takeUpOwnLibrary();
         keeper.lines(WEARER, Wearer.class).forEach(line -> wearers.put(line.id(), line));
         keeper.lines(COSTUME, Costume.class).forEach(line -> costumes.put(line.id(), line));
@@ -518,14 +522,15 @@ public final class Studio {
     /** Keeps changed stacks, charts or preferences of the maker. */
     public void keep(Maker changed, String action, Sentence sentence) {
         String words = sentence.in(format());
-        done.set(words);
         lastLine = MAKER;
-        if (maker.done().isEmpty()) {
+        if (!makerBegun) {
             // So that the first change can be taken back too.
+            makerBegun = true;
             keeper.keep(MAKER, MAKERS_ID, Maker.NEW, "begin", "Began", "[]", Maker.class, line -> {});
         }
         maker = new Line<>(MAKERS_ID, changed, words, true, "");
         takeUpOwnLibrary();
+        done.set(words);
         if (situation() != null) {
             refresh(situation().costume());
         }
