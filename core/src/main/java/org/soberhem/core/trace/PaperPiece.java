@@ -68,6 +68,10 @@ public record PaperPiece(
      */
     public static PaperPiece of(TracedPiece piece, Alignment paper) {
         List<Run> runs = runs(piece, paper);
+        if (piece.shape() == CutShape.FOLD && runs.stream().noneMatch(run -> run.role() == Role.CENTRE)) {
+            throw new IllegalArgumentException(
+                    "\"" + piece.words() + "\" is cut on the fold: call the edge that lies on it \"centre\"");
+        }
         UnaryOperator<Point> upright = upright(piece, paper, runs);
         List<Run> turned = new ArrayList<>(runs.stream()
                 .map(run -> run.mapped(upright))

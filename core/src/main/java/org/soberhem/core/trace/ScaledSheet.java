@@ -451,6 +451,7 @@ public final class ScaledSheet {
         });
         piece.levels().forEach((level, y) -> level(piece, level, y, stations));
         hem(piece, stations);
+        lowest(piece, stations);
         if (piece.levels().isEmpty() && PaperPattern.underarm(piece).isEmpty()) {
             stations.add(0, natural(piece, 0), scales() ? ONE : "1");
         }
@@ -470,6 +471,14 @@ public final class ScaledSheet {
             String moved = trued.get(piece.name() + at(at));
             return new SheetPlan.PointPlan(moved == null ? along : along + " + " + moved, stations.out(at.x(), at.y()));
         };
+    }
+
+    /** Where no height is named below the arm-hole, the lower edge stays while its depth is tried. */
+    private void lowest(PaperPiece piece, Stations stations) {
+        PaperPattern.underarm(piece)
+                .filter(under -> stations.lowest() < under.y() + ROOM)
+                .ifPresent(under ->
+                        stations.add(piece.bottom(), natural(piece, piece.bottom()), stations.wide(piece.bottom())));
     }
 
     /** Every hem of a skirt is let down as much as the one in front. */

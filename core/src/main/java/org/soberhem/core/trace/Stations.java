@@ -43,6 +43,11 @@ final class Stations {
         }
     }
 
+    /** Returns the lowest height that is known. */
+    double lowest() {
+        return stations.get(stations.size() - 1).y();
+    }
+
     /** Returns the formula of where a height lies. */
     String along(double y) {
         int after = after(y);

@@ -7,6 +7,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
+import org.soberhem.core.body.Age;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.size.SizeChart;
 import org.soberhem.core.size.SizeMatch;
@@ -20,6 +21,7 @@ final class BodyPanel extends VBox {
     private final TraceDesk desk;
     private final GridPane table = new GridPane();
     private final Label size = Parts.text("", "small", "soft");
+    private final Label unusual = Parts.text("", "small", "needs");
     private final Label missing = Parts.text("", "needs");
 
     BodyPanel(TraceDesk desk) {
@@ -37,6 +39,7 @@ final class BodyPanel extends VBox {
                                 "soft"),
                         missing,
                         table,
+                        unusual,
                         size);
     }
 
@@ -53,6 +56,7 @@ final class BodyPanel extends VBox {
         table.getChildren().clear();
         if (made.isEmpty()) {
             size.setText("");
+            Parts.show(unusual, false);
             return;
         }
         table.addRow(
@@ -65,6 +69,26 @@ final class BodyPanel extends VBox {
             row(i + 1, made.get(i));
         }
         size.setText(nearest(made));
+        List<String> odd = made.stream()
+                .filter(this::isOdd)
+                .map(each -> each.landmark().title().toLowerCase(Locale.ROOT))
+                .toList();
+        unusual.setText(
+                odd.isEmpty()
+                        ? ""
+                        : "No grown body is known to have such a measure: " + String.join(", ", odd)
+                                + ". Count the squares again, and look at what one is worth, at the level and at the ease.");
+        Parts.show(unusual, !odd.isEmpty());
+    }
+
+    private boolean isOdd(MadeFor each) {
+        return each.landmark().measures().stream()
+                .flatMap(id -> desk.studio().library().measures().find(id).stream())
+                .flatMap(measure -> measure.usualAt(Age.ADULT).stream())
+                .findFirst()
+                .filter(usual -> each.body() < usual.least().toMillimetres()
+                        || each.body() > usual.most().toMillimetres())
+                .isPresent();
     }
 
     private void row(int at, MadeFor each) {

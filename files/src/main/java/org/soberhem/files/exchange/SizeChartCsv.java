@@ -23,6 +23,9 @@ public final class SizeChartCsv {
     private static final int MOST_CHARACTERS = 200_000;
     private static final String EASE = "ease";
 
+    /** No measure grows by half from one size to the next; an inch is two and a half centimetres. */
+    private static final double LEAP = 1.5;
+
     private SizeChartCsv() {}
 
     /**
@@ -64,7 +67,31 @@ public final class SizeChartCsv {
         if (rows.isEmpty()) {
             throw new FormatException("the size chart has no rows: write a heading size,full-bust,… and a row a size");
         }
+        inOrder(measures, rows);
         return new SizeChart(comment(text, "title", title), comment(text, "source", "not stated"), rows, ease);
+    }
+
+    /** From the smallest size up; a leap between two rows is a row of another unit. */
+    private static void inOrder(List<String> measures, List<SizeChart.Row> rows) {
+        for (int i = 1; i < rows.size(); i++) {
+            for (String measure : measures) {
+                double before = rows.get(i - 1).body().get(measure);
+                double now = rows.get(i).body().get(measure);
+                String where = "size " + rows.get(i - 1).size() + " has " + shown(before) + " of " + measure + ", size "
+                        + rows.get(i).size() + " " + shown(now);
+                if (Math.max(before, now) > LEAP * Math.min(before, now)) {
+                    throw new FormatException(
+                            where + ": inches and centimetres seem to be mixed; write the unit at each");
+                }
+                if (now < before) {
+                    throw new FormatException(where + ": put the rows in order, from the smallest size up");
+                }
+            }
+        }
+    }
+
+    private static String shown(double millimetres) {
+        return LengthFormat.CENTIMETRES.format(millimetres);
     }
 
     /** Writes a chart so that {@link #read} reads it back; lengths in centimetres to the millimetre. */

@@ -155,7 +155,9 @@ class MeasureSetFileTest {
                 "size,bust\\nA,84,62 | line 2: 1 lengths must follow the size: 2 are there",
                 "size,bust\\nA,much | line 2: \"much\" cannot be read",
                 "size,bust\\nA,0 | line 2: full-bust must be more than nothing",
-                "size,bust | the size chart has no rows"
+                "size,bust | the size chart has no rows",
+                "size,bust\\nB,88\\nA,84 | size B has 88.0 cm of full-bust, size A 84.0 cm: put the rows in order",
+                "size,bust\\nA,84 cm\\nB,34 | size A has 84.0 cm of full-bust, size B 34.0 cm: inches and centimetres seem to be mixed",
             })
     void sizeChart_badInput_saysWhere(String text, String message) {
         assertThatThrownBy(() -> chart(text.replace("\\n", "\n")))
