@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.soberhem.core.geometry.Alignment;
 import org.soberhem.core.geometry.Point;
@@ -21,6 +22,8 @@ public record PaperPattern(List<PaperPiece> pieces, OptionalDouble waist) {
 
     /** Name of the level on which the pieces hang. */
     public static final String WAIST = "waist";
+
+    private static final Set<String> SIDES = Set.of("side", "side-seam");
 
     /** Shoulders drawn with a smaller difference are meant to be the same, in millimetres: a hand traces no better. */
     static final double TRACED = 4;
@@ -79,7 +82,7 @@ public record PaperPattern(List<PaperPiece> pieces, OptionalDouble waist) {
     /** Shoulder seams that differ by no more than a hand traces are made equal. */
     private static List<PaperPiece> withEvenShoulders(List<PaperPiece> pieces) {
         List<PaperPiece> sewn =
-                pieces.stream().filter(piece -> tip(piece).isPresent()).toList();
+                pieces.stream().filter(PaperPattern::hasShoulder).toList();
         double least = sewn.stream().mapToDouble(PaperPattern::shoulder).min().orElse(0);
         double most = sewn.stream().mapToDouble(PaperPattern::shoulder).max().orElse(0);
         if (most - least > TRACED) {
@@ -117,14 +120,28 @@ public record PaperPattern(List<PaperPiece> pieces, OptionalDouble waist) {
         return piece.corner(Role.NECK, Role.SHOULDER);
     }
 
-    /** Returns where shoulder and arm-hole meet, on a piece that has a neck point too. */
+    /** Returns where shoulder and arm-hole meet. */
     static Optional<Point> tip(PaperPiece piece) {
-        return neckPoint(piece).isPresent() ? piece.corner(Role.SHOULDER, Role.ARMSCYE) : Optional.empty();
+        return piece.corner(Role.SHOULDER, Role.ARMSCYE);
     }
 
-    /** Returns where arm-hole and side meet. */
+    /** Says whether a piece has a whole shoulder, from the neck point to the tip. */
+    static boolean hasShoulder(PaperPiece piece) {
+        return neckPoint(piece).isPresent() && tip(piece).isPresent();
+    }
+
+    /** Returns where arm-hole and side meet; the seam of a side panel is no side. */
     static Optional<Point> underarm(PaperPiece piece) {
-        return piece.corner(Role.ARMSCYE, Role.SIDE);
+        return side(piece)
+                .flatMap(side -> piece.all(Role.ARMSCYE).stream()
+                        .flatMap(hole -> Stream.of(hole.start(), hole.end()))
+                        .filter(at -> at.equals(side.start()) || at.equals(side.end()))
+                        .findFirst());
+    }
+
+    /** Finds the seam at the wearer's side. */
+    static Optional<Run> side(PaperPiece piece) {
+        return piece.runs().stream().filter(run -> SIDES.contains(run.edge())).findFirst();
     }
 
     /** Finds a piece of the trunk by a part of its name, the one with a shoulder before others. */
@@ -148,6 +165,24 @@ public record PaperPattern(List<PaperPiece> pieces, OptionalDouble waist) {
                 .flatMap(piece -> piece.all(Role.ARMSCYE).stream())
                 .mapToDouble(run -> run.path().length())
                 .sum();
+    }
+
+    /** Returns how much of the neck lies beyond the middle, all round, in millimetres. */
+    double neckBeyond() {
+        double beyond = 0;
+        for (PaperPiece piece : pieces) {
+            if (piece.centred() && neckPoint(piece).isPresent()) {
+                for (Run run : piece.all(Role.NECK)) {
+                    List<Point> flat = run.path().flattened(0.02);
+                    for (int i = 1; i < flat.size(); i++) {
+                        if (flat.get(i - 1).x() + flat.get(i).x() < 0) {
+                            beyond += piece.worn() * flat.get(i - 1).distanceTo(flat.get(i));
+                        }
+                    }
+                }
+            }
+        }
+        return beyond;
     }
 
     /** Reads a landmark off the drawing, in millimetres; empty where it is not drawn or not named. */
@@ -212,12 +247,14 @@ public record PaperPattern(List<PaperPiece> pieces, OptionalDouble waist) {
         return piece.shape() == CutShape.FOLD ? 2 : 1;
     }
 
-    /** Finds the piece whose hem is the skirt's in front. */
+    /** Finds the piece whose hem is the skirt's in front; the tails of a bodice are none. */
     Optional<PaperPiece> skirt() {
+        if (pieces.stream().anyMatch(piece -> piece.run(Role.ARMSCYE).isPresent())) {
+            return Optional.empty();
+        }
         return pieces.stream()
-                .filter(piece -> piece.levels().containsKey(WAIST)
-                        && piece.run(Role.HEM).isPresent()
-                        && piece.run(Role.NECK).isEmpty())
+                .filter(piece ->
+                        piece.levels().containsKey(WAIST) && piece.run(Role.HEM).isPresent())
                 .min(Comparator.comparing(piece -> !piece.is("front")));
     }
 

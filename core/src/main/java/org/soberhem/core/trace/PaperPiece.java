@@ -48,7 +48,7 @@ public record PaperPiece(
     private static final double SAME = 0.05;
 
     /** A level this near to a corner is that corner's, in millimetres: a tap is not more exact. */
-    private static final double NEAR = 6;
+    private static final double NEAR = 6.5;
 
     /** How far beside a corner its level is read, in millimetres. */
     private static final double BESIDE = 0.05;

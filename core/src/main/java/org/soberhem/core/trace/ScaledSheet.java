@@ -36,6 +36,9 @@ public final class ScaledSheet {
     /** A level that crosses an edge this near to a place of it needs no other, in millimetres. */
     private static final double NEAR = 3;
 
+    /** The end of a seam moves by at most so much of what moves with it. */
+    private static final double MOVES = 0.4;
+
     private static final String BY_LANDMARKS = "if(scaling = landmarks, ";
     private static final String LONG = "long";
     private static final String ONE = "one";
@@ -49,7 +52,20 @@ public final class ScaledSheet {
     private final List<SheetPlan.CheckPlan> checks = new ArrayList<>();
     private final Map<String, PiecePlanner> planners = new LinkedHashMap<>();
     private final Map<String, Map<String, SheetPlan.SolvePlan>> solves = new LinkedHashMap<>();
-    private final Map<String, String> trued = new LinkedHashMap<>();
+    private final Map<String, Moved> trued = new LinkedHashMap<>();
+
+    /** Less of a seam than this share cannot take up what the seam lacks. */
+    private static final double LEAST_REACH = 0.25;
+
+    /**
+     * How a place moves so that a seam comes true.
+     *
+     * @param by formula of how far
+     * @param out whether it moves out; else along, and out by a share of that: it slides on the seam's own line, so that the
+     *     width at a level stays
+     * @param slope that share
+     */
+    private record Moved(String by, boolean out, double slope) {}
 
     private ScaledSheet(PaperPattern pattern, Landmarks landmarks, List<MadeFor> made) {
         this.landmarks = landmarks;
@@ -155,7 +171,8 @@ public final class ScaledSheet {
         amounts.put(ONE, by.landmark().id() + " / " + Terms.mm(by.body()));
         String along = used(Landmark.Found.BACK, Landmark.Found.FRONT, Landmark.Found.SKIRT, Landmark.Found.SLEEVE)
                 .map(each -> each.landmark().id() + " / " + Terms.mm(each.body()))
-                .orElse(ONE);
+                .orElse("if(scaling = landmarks, 1, one)");
+        // Where no length is measured, lengths stay as drawn by landmarks; a factor knows no better than the girth.
         amounts.put(LONG, "if(scaling = one-factor, one, " + along + ")");
         for (MadeFor each : made) {
             switch (each.landmark().found()) {
@@ -185,8 +202,11 @@ public final class ScaledSheet {
         return each.landmark().id() + "-wide";
     }
 
-    private static String ratio(MadeFor each) {
-        return BY_LANDMARKS + "(" + wanted(each) + ") / " + Terms.mm(each.drawn()) + ", one)";
+    /** What lies beyond the middle, such as a button stand, stays as it is drawn. */
+    private String ratio(MadeFor each) {
+        double stays = each.landmark().found() == Landmark.Found.NECK ? pattern.neckBeyond() : 0;
+        String less = stays == 0 ? "" : " - " + Terms.mm(stays);
+        return BY_LANDMARKS + "(" + wanted(each) + less + ") / " + Terms.mm(each.drawn() - stays) + ", one)";
     }
 
     /** Neck and shoulder follow their own measure or, unmeasured, a part of the change in girth. */
@@ -194,7 +214,7 @@ public final class ScaledSheet {
         amounts.put(
                 name + "-wide",
                 used(found)
-                        .map(ScaledSheet::ratio)
+                        .map(this::ratio)
                         .orElse(BY_LANDMARKS + "1 + " + Terms.number(landmarks.follows(), 3) + " * (one - 1), one)"));
         amounts.put(name + "-tall", BY_LANDMARKS + name + "-wide, long)");
     }
@@ -235,16 +255,18 @@ public final class ScaledSheet {
             wantedArmHole(pattern.armHole());
             double share = lengths(back.get().all(Role.ARMSCYE)) / pattern.armHole();
             depth(back.get(), BY_LANDMARKS, lengthOf(back.get(), Role.ARMSCYE), "arm-hole * " + Terms.number(share, 7));
-            side(front.get())
-                    .flatMap(edge ->
-                            side(back.get()).filter(other -> other.edge().equals(edge.edge())))
-                    .ifPresent(other -> {
-                        double longer = lengths(front.get().all(Role.SIDE))
-                                - lengths(back.get().all(Role.SIDE));
-                        String meets = lengthOf(back.get(), Role.SIDE)
-                                + (Math.abs(longer) < PaperPattern.TRACED ? "" : " + " + Terms.times(longer, LONG));
-                        depth(front.get(), "if(scaling != one-factor, ", lengthOf(front.get(), Role.SIDE), meets);
-                    });
+            Run frontSide = PaperPattern.side(front.get()).orElseThrow();
+            Run backSide = PaperPattern.side(back.get()).orElseThrow();
+            if (frontSide.edge().equals(backSide.edge())) {
+                double longer = frontSide.path().length() - backSide.path().length();
+                String meets = "length(" + SewnEdges.name(back.get(), backSide) + ")"
+                        + (Math.abs(longer) < PaperPattern.TRACED ? "" : " + " + Terms.times(longer, LONG));
+                depth(
+                        front.get(),
+                        "if(scaling != one-factor, ",
+                        "length(" + SewnEdges.name(front.get(), frontSide) + ")",
+                        meets);
+            }
         }
         pattern.sleeve()
                 .filter(piece -> piece.levels().containsKey("upper-arm"))
@@ -254,10 +276,6 @@ public final class ScaledSheet {
     private static boolean hasArmHole(PaperPiece piece) {
         return PaperPattern.tip(piece).isPresent()
                 && PaperPattern.underarm(piece).isPresent();
-    }
-
-    private static Optional<Run> side(PaperPiece piece) {
-        return piece.run(Role.SIDE);
     }
 
     private static double lengths(List<Run> runs) {
@@ -354,11 +372,15 @@ public final class ScaledSheet {
             return;
         }
         boolean traced = Math.abs(sewn.longer()) < PaperPattern.TRACED;
-        boolean shoulder = sewn.first().role() == Role.SHOULDER;
-        boolean solved = sewn.first().role() == Role.SIDE
-                && solves.get(sewn.other().name()).containsKey(sewn.other().name() + "-depth");
+        boolean shoulder = sewn.first().role() == Role.SHOULDER
+                && PaperPattern.hasShoulder(sewn.one())
+                && PaperPattern.hasShoulder(sewn.other());
+        boolean solved =
+                PaperPattern.side(sewn.other()).filter(sewn.second()::equals).isPresent()
+                        && solves.get(sewn.other().name())
+                                .containsKey(sewn.other().name() + "-depth");
         if (scales() && traced && !shoulder && !solved) {
-            makeTrue(sewn.one(), sewn.first(), sewn.other(), sewn.second());
+            makeTrue(sewn);
         }
         seams.add(
                 traced && scales()
@@ -383,21 +405,100 @@ public final class ScaledSheet {
                 Terms.number(full + 0.15, 3));
     }
 
-    /** The end of the second side that no landmark holds moves along until the two sides agree. */
-    private void makeTrue(PaperPiece one, Run first, PaperPiece other, Run second) {
-        Point low = second.start().y() > second.end().y() ? second.start() : second.end();
-        Point high = low.equals(second.end()) ? second.start() : second.end();
-        Point end = isOnLevel(other, low) && !isOnLevel(other, high) ? high : low;
-        String name = other.name() + "-" + second.edge() + "-trued";
-        solves.get(other.name())
-                .put(
-                        name,
-                        new SheetPlan.SolvePlan(
-                                "-80 mm",
-                                "80 mm",
-                                "length(" + other.name() + "." + second.edge() + ")",
-                                "length(" + one.name() + "." + first.edge() + ")"));
-        trued.put(other.name() + at(end), name);
+    /**
+     * The end of the second side that no landmark holds moves along, and what lies between it and the nearest landmark with it,
+     * until the two sides agree.
+     */
+    private void makeTrue(SewnEdges sewn) {
+        PaperPiece piece = sewn.other();
+        List<Point> down = sewn.second().places();
+        List<Point> up = sewn.second().reversed().places();
+        int fromEnd = held(piece, up);
+        int fromStart = held(piece, down);
+        boolean atEnd = movesAtEnd(sewn, reach(up, fromEnd), reach(down, fromStart));
+        List<Point> moving = atEnd ? up : down;
+        int held = atEnd ? fromEnd : fromStart;
+        if (reach(moving, held) < LEAST_REACH * reach(moving, moving.size() - 1)) {
+            held = moving.size() - 1;
+        }
+        double reach = reach(moving, held);
+        String name = piece.name() + "-" + sewn.second().edge() + "-trued";
+        SheetPlan.SolvePlan solve = new SheetPlan.SolvePlan(
+                Terms.times(-MOVES * reach, LONG),
+                Terms.times(MOVES * reach, LONG),
+                "length(" + SewnEdges.name(piece, sewn.second()) + ")",
+                "length(" + SewnEdges.name(sewn.one(), sewn.first()) + ")");
+        Point moved = moving.get(0);
+        if (piece.all(Role.ARMSCYE).stream()
+                .anyMatch(hole -> hole.start().equals(moved) || hole.end().equals(moved))) {
+            first(piece, name, solve);
+        } else {
+            solves.get(piece.name()).put(name, solve);
+        }
+        for (int i = 0; i < held; i++) {
+            String by = Terms.number(1 - reach(moving, i) / reach, 6) + " * " + name;
+            double slope = sewn.liesAcross() ? 0 : slope(moving, i);
+            trued.put(piece.name() + at(moving.get(i)), new Moved(by, sewn.liesAcross(), slope));
+        }
+    }
+
+    /** A corner of the arm-hole that must move is found before the arm-hole's depth. */
+    private void first(PaperPiece piece, String name, SheetPlan.SolvePlan solve) {
+        Map<String, SheetPlan.SolvePlan> later = solves.get(piece.name());
+        Map<String, SheetPlan.SolvePlan> ordered = new LinkedHashMap<>();
+        ordered.put(name, solve);
+        ordered.putAll(later);
+        solves.put(piece.name(), ordered);
+    }
+
+    /** Corners of neck, shoulder, arm-hole and cap stay; then the end moves with which more can move, and the lower of two. */
+    private static boolean movesAtEnd(SewnEdges sewn, double end, double start) {
+        boolean endStays = stays(sewn.other(), sewn.second().end());
+        boolean startStays = stays(sewn.other(), sewn.second().start());
+        if (endStays != startStays) {
+            return startStays;
+        }
+        if (sewn.liesAcross()) {
+            return sewn.second().end().x() > sewn.second().start().x();
+        }
+        return Math.abs(end - start) < NEAR
+                ? sewn.second().end().y() > sewn.second().start().y()
+                : end > start;
+    }
+
+    private static boolean stays(PaperPiece piece, Point corner) {
+        return piece.runs().stream()
+                .filter(run -> run.start().equals(corner) || run.end().equals(corner))
+                .anyMatch(run -> switch (run.role()) {
+                    case NECK, SHOULDER, ARMSCYE, CAP, CENTRE -> true;
+                    default -> false;
+                });
+    }
+
+    /** Returns the number of the first place from an end that lies on a landmark's height, or of the last. */
+    private static int held(PaperPiece piece, List<Point> places) {
+        for (int i = 1; i < places.size(); i++) {
+            if (isOnLevel(piece, places.get(i))) {
+                return i;
+            }
+        }
+        return places.size() - 1;
+    }
+
+    /** Returns how far out a line goes with its way along, at a place on it; a line that lies nearly across goes nowhere. */
+    private static double slope(List<Point> places, int at) {
+        Point before = places.get(Math.max(0, at - 1));
+        Point after = places.get(Math.min(places.size() - 1, at + 1));
+        Point way = after.minus(before);
+        return Math.abs(way.y()) < Math.abs(way.x()) ? 0 : way.x() / way.y();
+    }
+
+    private static double reach(List<Point> places, int to) {
+        double reach = 0;
+        for (int i = 0; i < to; i++) {
+            reach += places.get(i).distanceTo(places.get(i + 1));
+        }
+        return reach;
     }
 
     private static boolean isOnLevel(PaperPiece piece, Point at) {
@@ -443,16 +544,17 @@ public final class ScaledSheet {
         Stations stations = new Stations(longer(), piece.centred());
         Optional<Point> neck = PaperPattern.neckPoint(piece);
         neck.ifPresent(at -> amounts.put(topName(piece), topAt(piece)));
-        PaperPattern.tip(piece).ifPresent(tip -> shoulder(piece, neck.orElseThrow(), tip, stations));
+        PaperPattern.tip(piece).ifPresent(tip -> shoulder(piece, neck, tip, stations));
         PaperPattern.underarm(piece).ifPresent(at -> {
             String depth = piece.name() + "-depth";
             stations.add(
                     at.y(), solves.get(piece.name()).containsKey(depth) ? depth : natural(piece, at.y()), wide("bust"));
         });
+        nape(piece, stations);
         piece.levels().forEach((level, y) -> level(piece, level, y, stations));
         hem(piece, stations);
         lowest(piece, stations);
-        if (piece.levels().isEmpty() && PaperPattern.underarm(piece).isEmpty()) {
+        if (stations.isEmpty()) {
             stations.add(0, natural(piece, 0), scales() ? ONE : "1");
         }
         return (at, before, after) -> {
@@ -467,10 +569,18 @@ public final class ScaledSheet {
                         Terms.plus(topName(piece), at.y() - neck.get().y(), scales() ? "shoulder-tall" : "1"),
                         Terms.plus(near, at.x() - neck.get().x(), scales() ? "shoulder-wide" : "1"));
             }
-            String along = stations.along(at.y());
-            String moved = trued.get(piece.name() + at(at));
-            return new SheetPlan.PointPlan(moved == null ? along : along + " + " + moved, stations.out(at.x(), at.y()));
+            return placed(piece, stations, at);
         };
+    }
+
+    /** The neck of a back whose shoulder is a strap lies where the back's length has it. */
+    private void nape(PaperPiece piece, Stations stations) {
+        if (piece.is("back")
+                && PaperPattern.neckPoint(piece).isEmpty()
+                && used(Landmark.Found.BACK).isPresent()) {
+            piece.corner(Role.NECK, Role.CENTRE)
+                    .ifPresent(at -> stations.add(at.y(), "0 mm", stations.isEmpty() ? ONE : stations.wide(at.y())));
+        }
     }
 
     /** Where no height is named below the arm-hole, the lower edge stays while its depth is tried. */
@@ -497,20 +607,46 @@ public final class ScaledSheet {
         }
     }
 
+    private SheetPlan.PointPlan placed(PaperPiece piece, Stations stations, Point at) {
+        String along = stations.along(at.y());
+        String out = stations.out(at.x(), at.y());
+        Moved moved = trued.get(piece.name() + at(at));
+        if (moved == null) {
+            return new SheetPlan.PointPlan(along, out);
+        }
+        if (moved.out()) {
+            return new SheetPlan.PointPlan(along, out + " + " + moved.by());
+        }
+        return new SheetPlan.PointPlan(
+                along + " + " + moved.by(),
+                moved.slope() == 0 ? out : out + " + " + Terms.number(moved.slope(), 5) + " * " + moved.by());
+    }
+
     private static String across(PaperPiece piece, double x, String ratio) {
         return piece.centred() && x <= 0 ? Terms.mm(x) : Terms.times(x, ratio);
     }
 
-    private void shoulder(PaperPiece piece, Point neck, Point tip, Stations stations) {
+    /** The tip lies from the neck point as far as the shoulder is long; a strap's, which has no neck point, where it is drawn. */
+    private void shoulder(PaperPiece piece, Optional<Point> neck, Point tip, Stations stations) {
         if (!scales()) {
             stations.add(tip.y(), natural(piece, tip.y()), "1");
             return;
         }
-        amounts.put(tipAt(piece), Terms.plus(topName(piece), tip.y() - neck.y(), "shoulder-tall"));
+        if (neck.isEmpty()) {
+            amounts.put(tipAt(piece), natural(piece, tip.y()));
+            stations.add(tip.y(), tipAt(piece), "shoulder-wide");
+            return;
+        }
+        amounts.put(
+                tipAt(piece), Terms.plus(topName(piece), tip.y() - neck.get().y(), "shoulder-tall"));
         amounts.put(
                 tipAt(piece) + "-wide",
-                "(" + Terms.plus(Terms.times(neck.x(), "neck-wide"), tip.x() - neck.x(), "shoulder-wide") + ") / "
-                        + Terms.mm(tip.x()));
+                "("
+                        + Terms.plus(
+                                Terms.times(neck.get().x(), "neck-wide"),
+                                tip.x() - neck.get().x(),
+                                "shoulder-wide")
+                        + ") / " + Terms.mm(tip.x()));
         stations.add(tip.y(), tipAt(piece), tipAt(piece) + "-wide");
     }
 
@@ -566,8 +702,9 @@ public final class ScaledSheet {
         if (piece.levels().containsKey("upper-arm")) {
             stations.add(deep, cap ? "cap-height" : natural(piece, deep), top);
         }
-        String end = length.map(each ->
-                        BY_LANDMARKS + wanted(each) + ", " + Terms.times(piece.bottom() - piece.top(), LONG) + ")")
+        double own = piece.bottom() - piece.top();
+        String end = length.map(each -> BY_LANDMARKS + Terms.plus(wanted(each), own - each.drawn(), LONG) + ", "
+                        + Terms.times(own, LONG) + ")")
                 .orElse(natural(piece, piece.bottom()));
         piece.levels().forEach((level, y) -> {
             if (y > deep && y < piece.bottom() - NEAR) {
@@ -584,9 +721,7 @@ public final class ScaledSheet {
                 .orElse(stations.wide(piece.bottom()));
         stations.add(piece.bottom(), end, wrist);
         return (at, before, after) -> {
-            String along = stations.along(at.y());
-            String moved = trued.get(piece.name() + at(at));
-            return new SheetPlan.PointPlan(moved == null ? along : along + " + " + moved, stations.out(at.x(), at.y()));
+            return placed(piece, stations, at);
         };
     }
 
@@ -619,7 +754,7 @@ public final class ScaledSheet {
                         "(" + wanted(each) + ") / 2"));
             case SHOULDER ->
                 pattern.pieces().stream()
-                        .filter(piece -> PaperPattern.tip(piece).isPresent())
+                        .filter(PaperPattern::hasShoulder)
                         .min((a, b) -> Boolean.compare(!a.is("back"), !b.is("back")))
                         .ifPresent(piece -> checks.add(length(
                                 each,
@@ -740,13 +875,13 @@ public final class ScaledSheet {
     /** The side seam, where there is one, takes up what a girth lacks. */
     private String letOut() {
         return pattern.pieces().stream()
-                .filter(piece -> piece.run(Role.SIDE).isPresent() && !PaperPattern.isLimb(piece))
+                .filter(piece -> PaperPattern.side(piece).isPresent() && !PaperPattern.isLimb(piece))
                 .filter(piece -> seams.stream()
                         .anyMatch(seam -> seam.first()
                                 .contains(piece.name() + "."
-                                        + piece.run(Role.SIDE).orElseThrow().edge())))
+                                        + PaperPattern.side(piece).orElseThrow().edge())))
                 .map(piece -> "let-out: " + piece.name() + "."
-                        + piece.run(Role.SIDE).orElseThrow().edge())
+                        + PaperPattern.side(piece).orElseThrow().edge())
                 .findFirst()
                 .orElse("");
     }

@@ -43,6 +43,10 @@ final class Stations {
         }
     }
 
+    boolean isEmpty() {
+        return stations.isEmpty();
+    }
+
     /** Returns the lowest height that is known. */
     double lowest() {
         return stations.get(stations.size() - 1).y();
