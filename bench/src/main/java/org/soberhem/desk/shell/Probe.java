@@ -13,6 +13,7 @@ import javafx.application.Platform;
 import javafx.event.Event;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.PickResult;
@@ -22,13 +23,15 @@ import javafx.stage.Window;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.trace.Tracing;
 import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.widget.Tappable;
 
 /**
  * Starts a bare window ({@code --bare}) or the demo ({@code --demo}), answers one click, and prints how long that took since
  * {@code SOBER_HEM_STARTED}. With {@code --visit} the demo's places are all visited before memory is read; with {@code
  * --drag} a measurement is pulled two thousand times; with {@code --wearer} a wearer with forty dated sets is opened again
- * and again.
+ * and again; with {@code --trace} a thousand places are tapped on the demo's photographed plate.
  */
 public final class Probe extends Application {
 
@@ -36,6 +39,8 @@ public final class Probe extends Application {
     private static final int WARM = 600;
     private static final int SETS = 40;
     private static final int OPENINGS = 60;
+    private static final int TAPS = 1_000;
+    private static final int MOST_PLACES = 60;
 
     @Override
     public void start(Stage stage) {
@@ -103,6 +108,9 @@ public final class Probe extends Application {
             if (has("--drag")) {
                 drag(studio.orElseThrow());
             }
+            if (has("--trace")) {
+                trace(studio.orElseThrow());
+            }
             if (has("--wearer")) {
                 wearer(studio.orElseThrow());
             }
@@ -160,6 +168,43 @@ public final class Probe extends Application {
         Arrays.sort(took);
         System.out.printf(
                 "wearer_ms median=%.1f p95=%.1f%n", took[OPENINGS / 2] / 1e6, took[OPENINGS * 95 / 100] / 1e6);
+    }
+
+    /** Taps places on the picture: from the tap until it is shown and on its way to the disk, without rendering. */
+    private static void trace(Studio studio) {
+        Scene scene = Window.getWindows().get(0).getScene();
+        studio.placeProperty().set(Optional.empty());
+        studio.shelfProperty().set(true);
+        ((Tappable) scene.lookup("#tracing-dressing-jacket")).fire();
+        scene.getRoot().applyCss();
+        scene.getRoot().layout();
+        ((ToggleButton) scene.lookup("#trace-outlines")).fire();
+        scene.getRoot().applyCss();
+        scene.getRoot().layout();
+        javafx.scene.Node pane = scene.lookup(".trace-pane");
+        Tracing plain = studio.maker().tracings().get("dressing-jacket");
+        long[] took = new long[TAPS];
+        for (int i = -WARM; i < TAPS; i++) {
+            long from = System.nanoTime();
+            double at = 100 + Math.floorMod(i * 37, 500);
+            for (var kind : List.of(MouseEvent.MOUSE_PRESSED, MouseEvent.MOUSE_RELEASED)) {
+                Event.fireEvent(
+                        pane,
+                        new MouseEvent(
+                                kind, at, at, at, at, MouseButton.PRIMARY, 1, false, false, false, false, true, false,
+                                false, true, false, true, new PickResult(pane, at, at)));
+            }
+            if (i >= 0) {
+                took[i] = System.nanoTime() - from;
+            }
+            if (Math.floorMod(i, MOST_PLACES) == 0) {
+                studio.keep(studio.maker().withTracing("dressing-jacket", plain), "tracing", Sentence.of("As it was"));
+            }
+        }
+        Arrays.sort(took);
+        System.out.printf(
+                "tap_ms median=%.2f p95=%.2f p99=%.2f%n",
+                took[TAPS / 2] / 1e6, took[TAPS * 95 / 100] / 1e6, took[TAPS * 99 / 100] / 1e6);
     }
 
     /** Recomputes and updates the scene, without rendering it. */
