@@ -191,8 +191,24 @@ public final class Probe extends Application {
                 Event.fireEvent(
                         pane,
                         new MouseEvent(
-                                kind, at, at, at, at, MouseButton.PRIMARY, 1, false, false, false, false, true, false,
-                                false, true, false, true, new PickResult(pane, at, at)));
+                                kind,
+                                at,
+                                at,
+                                at,
+                                at,
+                                MouseButton.PRIMARY,
+                                1,
+                                false,
+                                false,
+                                false,
+                                false,
+                                true,
+                                false,
+                                false,
+                                true,
+                                false,
+                                true,
+                                new PickResult(pane, at, at)));
             }
             if (i >= 0) {
                 took[i] = System.nanoTime() - from;

@@ -2,7 +2,6 @@ package org.soberhem.core.costume;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToDoubleBiFunction;
 import java.util.stream.Stream;
@@ -115,28 +114,38 @@ public record Serves(List<Span> spans) {
         if (!now.isJudged()) {
             return Optional.empty();
         }
-        for (Map.Entry<String, Inputs.Measured> measure : inputs.measures().entrySet()) {
-            double value = measure.getValue().on(Side.MIDDLE);
-            Inputs other = inputs.with(measure.getKey(), Inputs.Measured.both(value + TRIED));
-            CheckResult tried = Checks.of(sheet, other, pattern).get(check);
-            double low = (tried.least() - now.least()) / TRIED;
-            if (Math.abs(low) > NOTHING) {
-                double high = now.isOpening() ? Double.NaN : (tried.most() - now.most()) / TRIED;
-                double seams = seams(sheet, pattern, check);
-                double tucks = Math.max(0, now.is() - is);
-                double least = now.isOpening() ? 0 : value + (is - CheckResult.TOLERANCE - now.most()) / high;
-                double most = value + (is + CheckResult.TOLERANCE - now.least()) / low;
-                return Optional.of(new Span(
-                        now.name(),
-                        measure.getKey(),
-                        Math.max(0, least),
-                        most,
-                        most + (seams + tucks) / low,
-                        seams / low,
-                        tucks / low));
+        String measure = "";
+        double hangs = NOTHING;
+        for (String each : inputs.measures().keySet()) {
+            double moved = Math.abs(tried(sheet, inputs, pattern, check, each).body() - now.body());
+            if (moved > hangs) {
+                hangs = moved;
+                measure = each;
             }
         }
-        return Optional.empty();
+        if (measure.isEmpty()) {
+            return Optional.empty();
+        }
+        double value = inputs.find(measure).orElseThrow().on(Side.MIDDLE);
+        CheckResult tried = tried(sheet, inputs, pattern, check, measure);
+        double low = (tried.least() - now.least()) / TRIED;
+        double high = now.isOpening() ? low : (tried.most() - now.most()) / TRIED;
+        if (!(low > NOTHING && high > NOTHING)) {
+            return Optional.empty();
+        }
+        double seams = seams(sheet, pattern, check);
+        double tucks = Math.max(0, now.is() - is);
+        double least = now.isOpening() ? 0 : value + (is - CheckResult.TOLERANCE - now.most()) / high;
+        double most = value + (is + CheckResult.TOLERANCE - now.least()) / low;
+        return Optional.of(new Span(
+                now.name(), measure, Math.max(0, least), most, most + (seams + tucks) / low, seams / low, tucks / low));
+    }
+
+    /** The check on a wearer whose measure is a little more. */
+    private static CheckResult tried(CompiledSheet sheet, Inputs inputs, Pattern pattern, int check, String measure) {
+        double value = inputs.find(measure).orElseThrow().on(Side.MIDDLE);
+        Inputs other = inputs.with(measure, Inputs.Measured.both(value + TRIED));
+        return Checks.of(sheet, other, pattern).get(check);
     }
 
     /** Returns what the allowances beside a level give, all round. */

@@ -144,6 +144,14 @@ public record PaperPattern(List<PaperPiece> pieces, OptionalDouble waist) {
         return piece.runs().stream().filter(run -> SIDES.contains(run.edge())).findFirst();
     }
 
+    /** Returns the names of the pieces that go round the body at a level. */
+    List<String> roundAt(String level) {
+        return pieces.stream()
+                .filter(piece -> piece.levels().containsKey(level) && !isLimb(piece))
+                .map(PaperPiece::name)
+                .toList();
+    }
+
     /** Finds a piece of the trunk by a part of its name, the one with a shoulder before others. */
     Optional<PaperPiece> trunk(String part) {
         return pieces.stream()

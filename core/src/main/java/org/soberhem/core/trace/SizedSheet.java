@@ -337,7 +337,7 @@ public final class SizedSheet {
             SewnEdges sewn = all.get(0).get(s);
             seams.add(
                     sewn.isGathered()
-                            ? ScaledSheet.gathered(sewn)
+                            ? SeamTruing.gathered(sewn)
                             : eased(
                                     sewn.firstRun(),
                                     sewn.secondRun(),
@@ -357,11 +357,7 @@ public final class SizedSheet {
             case GIRTH ->
                 Optional.of(new SheetPlan.CheckPlan(
                         landmark.level(),
-                        first.pieces().stream()
-                                .filter(piece ->
-                                        piece.levels().containsKey(landmark.level()) && !PaperPattern.isLimb(piece))
-                                .map(PaperPiece::name)
-                                .toList(),
+                        first.roundAt(landmark.level()),
                         List.of(),
                         List.of(),
                         want,

@@ -8,6 +8,11 @@ import java.nio.file.AccessDeniedException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import org.soberhem.core.length.LengthUnit;
+import org.soberhem.core.size.SizeChart;
+import org.soberhem.files.exchange.FormatException;
+import org.soberhem.files.exchange.SizeChartCsv;
+import org.soberhem.files.library.Library;
 
 /** Reads and writes the files that a command names. */
 final class GivenFiles {
@@ -28,6 +33,15 @@ final class GivenFiles {
             throw new WrongInput(file + ": the file is not UTF-8 text");
         } catch (IOException broken) {
             throw new WrongInput(file + ": cannot be read: " + reason(broken));
+        }
+    }
+
+    /** Reads a size chart; lengths without a unit are inches. */
+    static SizeChart chart(Path file, Library library) {
+        try {
+            return SizeChartCsv.read(text(file), file.getFileName().toString(), library.measures(), LengthUnit.INCH);
+        } catch (FormatException wrong) {
+            throw new WrongInput(file + ": " + wrong.getMessage());
         }
     }
 

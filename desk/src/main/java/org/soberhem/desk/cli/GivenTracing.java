@@ -7,14 +7,11 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.SheetException;
-import org.soberhem.core.length.LengthUnit;
-import org.soberhem.core.size.SizeChart;
 import org.soberhem.core.trace.MadeFor;
 import org.soberhem.core.trace.PaperPattern;
 import org.soberhem.core.trace.SizedSheet;
 import org.soberhem.core.trace.Tracing;
 import org.soberhem.files.exchange.FormatException;
-import org.soberhem.files.exchange.SizeChartCsv;
 import org.soberhem.files.exchange.SvgOutlines;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.sheet.SheetReader;
@@ -100,18 +97,11 @@ final class GivenTracing {
                         + String.join(", ", library.governing().keySet()) + ": \"" + by + "\"");
             }
             return TracedSheet.write(
-                    id(), tracing, SizedSheet.of(tracing, chart(chart.get()), governing, library.landmarks()));
+                    id(),
+                    tracing,
+                    SizedSheet.of(tracing, GivenFiles.chart(chart.get(), library), governing, library.landmarks()));
         } catch (IllegalArgumentException unfinished) {
             throw new WrongInput(file + ": " + unfinished.getMessage());
-        }
-    }
-
-    private SizeChart chart(Path path) {
-        try {
-            return SizeChartCsv.read(
-                    GivenFiles.text(path), path.getFileName().toString(), library.measures(), LengthUnit.INCH);
-        } catch (FormatException wrong) {
-            throw new WrongInput(path + ": " + wrong.getMessage());
         }
     }
 

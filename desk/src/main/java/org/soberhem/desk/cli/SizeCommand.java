@@ -8,13 +8,10 @@ import java.util.Optional;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
-import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.core.size.SizeChart;
 import org.soberhem.core.size.SizeMatch;
 import org.soberhem.files.exchange.Answers;
-import org.soberhem.files.exchange.FormatException;
-import org.soberhem.files.exchange.SizeChartCsv;
 import org.soberhem.files.library.Library;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -92,14 +89,6 @@ final class SizeCommand extends Answering {
         if (chart.isEmpty()) {
             return library.charts().get(0);
         }
-        try {
-            return SizeChartCsv.read(
-                    GivenFiles.text(chart.get()),
-                    chart.get().getFileName().toString(),
-                    library.measures(),
-                    LengthUnit.INCH);
-        } catch (FormatException wrong) {
-            throw new WrongInput(chart.get() + ": " + wrong.getMessage());
-        }
+        return GivenFiles.chart(chart.get(), library);
     }
 }

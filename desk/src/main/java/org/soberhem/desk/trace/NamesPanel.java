@@ -1,6 +1,5 @@
 package org.soberhem.desk.trace;
 
-import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.ComboBox;
@@ -17,24 +16,10 @@ import org.soberhem.desk.widget.Tappable;
 /** Names of the edges of the piece at hand, and the heights of the body, its middle and its darts. */
 final class NamesPanel extends VBox {
 
-    private static final List<String> EDGES = List.of(
-            "neck",
-            "shoulder",
-            "armscye",
-            "side",
-            "waist",
-            "hem",
-            "centre",
-            "cap",
-            "underarm-front",
-            "underarm-back",
-            "side-front",
-            "side-back");
-
     private final TraceDesk desk;
     private final Tapping tapping;
     private final Runnable redraw;
-    private final FlowPane pieces = new FlowPane(6, 6);
+    private final PieceChips pieces;
     private final VBox edges = new VBox(4);
     private final FlowPane levels = new FlowPane(6, 6);
     private final Label step = Parts.text("", "figure");
@@ -44,6 +29,7 @@ final class NamesPanel extends VBox {
         this.desk = desk;
         this.tapping = tapping;
         this.redraw = redraw;
+        pieces = new PieceChips(desk, redraw);
         FlowPane marks = new FlowPane(6, 6);
         var centre = Parts.button("The middle", () -> acts(tapping::centre), "quiet");
         centre.setId("mark-centre");
@@ -73,19 +59,7 @@ final class NamesPanel extends VBox {
     }
 
     void show() {
-        List<TracedPiece> all = desk.tracing().pieces();
-        pieces.getChildren().clear();
-        for (int i = 0; i < all.size(); i++) {
-            int at = i;
-            Tappable each = new Tappable(
-                    Parts.label(all.get(i).words()),
-                    all.get(i).words(),
-                    () -> acts(() -> desk.take(at)),
-                    "trace-piece");
-            each.setId("names-" + all.get(i).name());
-            each.pseudoClassStateChanged(Parts.SELECTED, i == desk.pieceAt());
-            pieces.getChildren().add(each);
-        }
+        pieces.show("names-");
         edges.getChildren().clear();
         levels.getChildren().clear();
         Optional<TracedPiece> piece = desk.piece();
@@ -111,7 +85,7 @@ final class NamesPanel extends VBox {
 
     private HBox edge(int corner, Knot knot) {
         ComboBox<String> name = new ComboBox<>();
-        name.getItems().setAll(EDGES);
+        name.getItems().setAll(EdgeNames.USUAL);
         name.setEditable(true);
         name.setPromptText("name it");
         name.setId("edge-" + corner);

@@ -92,19 +92,8 @@ final class NumbersPanel extends VBox {
     private void add() {
         int number = rows.size();
         Row row = new Row(field("along", number), field("left", number), field("right", number), new ComboBox<>());
-        row.edge()
-                .getItems()
-                .setAll(
-                        CURVE,
-                        "neck",
-                        "shoulder",
-                        "armscye",
-                        "side",
-                        "waist",
-                        "hem",
-                        "centre",
-                        "cap",
-                        "underarm-front");
+        row.edge().getItems().add(CURVE);
+        row.edge().getItems().addAll(EdgeNames.USUAL);
         row.edge().setEditable(true);
         row.edge().setPrefWidth(112);
         row.edge().setId("numbers-edge-" + number);

@@ -1,6 +1,5 @@
 package org.soberhem.desk.trace;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
@@ -19,7 +18,6 @@ import org.soberhem.core.pattern.CutShape;
 import org.soberhem.core.trace.TracedPiece;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
-import org.soberhem.desk.widget.Tappable;
 
 /** The pieces and how each is cut; their outlines are tapped on the picture. */
 final class OutlinesPanel extends VBox {
@@ -32,7 +30,7 @@ final class OutlinesPanel extends VBox {
     private final Runnable redraw;
     private final ComboBox<String> name = new ComboBox<>();
     private final TextField size = new TextField();
-    private final FlowPane pieces = new FlowPane(6, 6);
+    private final PieceChips pieces;
     private final Label step = Parts.text("", "figure");
     private final ChoiceBox<CutShape> shape = new ChoiceBox<>();
     private final Spinner<Integer> cut = new Spinner<>(1, MOST_CUT, 2);
@@ -46,6 +44,7 @@ final class OutlinesPanel extends VBox {
         super(10);
         this.desk = desk;
         this.redraw = redraw;
+        pieces = new PieceChips(desk, redraw);
         name.setEditable(true);
         name.getItems().setAll(USUAL);
         name.setPromptText("name of a piece");
@@ -137,21 +136,7 @@ final class OutlinesPanel extends VBox {
 
     void show() {
         filling = true;
-        List<Tappable> shown = new ArrayList<>();
-        List<TracedPiece> all = desk.tracing().pieces();
-        for (int i = 0; i < all.size(); i++) {
-            int at = i;
-            Tappable each = new Tappable(
-                    Parts.label(all.get(i).words()),
-                    all.get(i).words(),
-                    () -> acts(() -> desk.take(at)),
-                    "trace-piece");
-            each.setId("piece-" + all.get(i).name()
-                    + (all.get(i).size().isEmpty() ? "" : "-" + all.get(i).size()));
-            each.pseudoClassStateChanged(Parts.SELECTED, i == desk.pieceAt());
-            shown.add(each);
-        }
-        pieces.getChildren().setAll(shown);
+        pieces.show("piece-");
         Parts.show(sized, !desk.tracing().chart().isEmpty());
         Parts.show(cutting, desk.piece().isPresent());
         step.setText(desk.piece().map(this::step).orElse("Name the first piece and begin it."));

@@ -84,7 +84,8 @@ final class Over {
         for (int i = 0; i < tracing.pieces().size(); i++) {
             TracedPiece piece = tracing.pieces().get(i);
             lines.add(new TracePane.Outline(piece.outline(), atHand && i == desk.pieceAt()));
-            if (!piece.outline().isEmpty()) {
+            // A picture has its own words; on paper a piece would have none.
+            if (!piece.outline().isEmpty() && tracing.picture().isEmpty()) {
                 notes.add(new TracePane.Note(piece.words(), middle(piece), middle(piece), "piece-name"));
             }
         }

@@ -2,6 +2,7 @@ package org.soberhem.desk.trace;
 
 import java.util.List;
 import javafx.scene.layout.Pane;
+import javafx.scene.text.Text;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.pattern.PieceLayout;
 import org.soberhem.core.pattern.Spread;
@@ -45,7 +46,9 @@ final class SideBySide extends Pane {
             Box box = layouts.get(i).box();
             double left = (getWidth() - wide * scale) / 2;
             View view = new View(scale, left - box.minX() * scale, i * row + TITLE - box.minY() * scale);
-            getChildren().add(Ink.text(drawn.get(i).title(), 70, i * row + 14, "piece-name"));
+            Text title =
+                    Ink.shape(new Text(MARGIN, i * row + TITLE, drawn.get(i).title()), "piece-name");
+            getChildren().add(title);
             for (Spread spread : Spread.of(drawn.get(i).pattern())) {
                 PieceDrawing piece =
                         new PieceDrawing(spread, layouts.get(i).places().get(spread.name()), view);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
+import javafx.css.PseudoClass;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Group;
 import javafx.scene.image.Image;
@@ -30,6 +31,8 @@ import org.soberhem.desk.widget.View;
  * picture's width, or in millimetres on paper. The wheel magnifies, the right button moves; a loupe shows where a tap falls.
  */
 final class TracePane extends Pane {
+
+    private static final PseudoClass PICTURED = PseudoClass.getPseudoClass("pictured");
 
     /** A place nearer than this is taken hold of, in pixels. */
     private static final double TAKE = 9;
@@ -120,6 +123,7 @@ final class TracePane extends Pane {
     /** Shows a picture, or paper where there is none. */
     void picture(Optional<Image> shownImage) {
         image = shownImage;
+        pseudoClassStateChanged(PICTURED, shownImage.isPresent());
         picture.setImage(shownImage.orElse(null));
         magnified.setImage(shownImage.orElse(null));
         shownImage.ifPresent(each -> world(new Box(0, 0, 1, each.getHeight() / each.getWidth())));

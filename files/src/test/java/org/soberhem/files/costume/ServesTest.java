@@ -95,6 +95,19 @@ class ServesTest {
                 .endsWith("with its tucks let down");
     }
 
+    /** A check hangs on the measure of its body, whatever else its limits take into account. */
+    @Test
+    void everySpan_holdsTheBodyThatItWasDrawnFor() {
+        for (CompiledSheet sheet : LIBRARY.sheets()) {
+            Work work = Work.of(sheet, sheet.middle(), List.of());
+            for (Serves.Span span :
+                    Serves.of(sheet, sheet.middle(), List.of(), work.pattern()).spans()) {
+                double value = sheet.middle().find(span.measure()).orElseThrow().left();
+                assertThat(value).as("%s of %s", span, sheet.sheet().id()).isBetween(span.least(), span.largest());
+            }
+        }
+    }
+
     private static Costume costume(String id, double bust) {
         Inputs inputs = SHEET.middle().with("full-bust", Inputs.Measured.both(bust));
         Garment garment = new Garment(

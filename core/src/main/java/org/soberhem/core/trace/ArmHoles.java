@@ -1,0 +1,150 @@
+package org.soberhem.core.trace;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.soberhem.core.pattern.Role;
+import org.soberhem.core.pattern.Seam;
+
+/** Keeps the arm-hole plausible: its depth on the back and the front, and the cap that is set into it, are found by trying. */
+final class ArmHoles {
+
+    /** How far inside the band of the arm-hole the back is drawn, as a share of the band: the front follows by its side seam. */
+    private static final double INSIDE = 0.25;
+
+    /** Room between the shoulder or the waist and the arm-hole's lowest place, in millimetres. */
+    private static final double ROOM = 20;
+
+    private final Scale scale;
+    private final Map<String, Map<String, SheetPlan.SolvePlan>> solves;
+    private final List<SheetPlan.SeamPlan> seams;
+
+    ArmHoles(Scale scale, Map<String, Map<String, SheetPlan.SolvePlan>> solves, List<SheetPlan.SeamPlan> seams) {
+        this.scale = scale;
+        this.solves = solves;
+        this.seams = seams;
+    }
+
+    /** Solves the depth of the arm-hole on the back, of the front until its side agrees, and the height of the cap. */
+    void solve() {
+        if (!scale.scales()) {
+            return;
+        }
+        Optional<PaperPiece> back = scale.pattern().trunk("back").filter(ArmHoles::hasArmHole);
+        Optional<PaperPiece> front = scale.pattern().trunk("front").filter(ArmHoles::hasArmHole);
+        if (back.isPresent() && front.isPresent()) {
+            wantedArmHole(scale.pattern().armHole());
+            double share =
+                    lengths(back.get().all(Role.ARMSCYE)) / scale.pattern().armHole();
+            depth(
+                    back.get(),
+                    Scale.BY_LANDMARKS,
+                    lengthOf(back.get(), Role.ARMSCYE),
+                    "arm-hole * " + Terms.number(share, 7));
+            Run frontSide = PaperPattern.side(front.get()).orElseThrow();
+            Run backSide = PaperPattern.side(back.get()).orElseThrow();
+            if (frontSide.edge().equals(backSide.edge())) {
+                double longer = frontSide.path().length() - backSide.path().length();
+                String meets = "length(" + SewnEdges.name(back.get(), backSide) + ")"
+                        + (Math.abs(longer) < PaperPattern.TRACED ? "" : " + " + Terms.times(longer, Scale.LONG));
+                depth(
+                        front.get(),
+                        "if(scaling != one-factor, ",
+                        "length(" + SewnEdges.name(front.get(), frontSide) + ")",
+                        meets);
+            }
+        }
+        scale.pattern()
+                .sleeve()
+                .filter(piece -> piece.levels().containsKey("upper-arm"))
+                .ifPresent(this::cap);
+    }
+
+    private static boolean hasArmHole(PaperPiece piece) {
+        return PaperPattern.tip(piece).isPresent()
+                && PaperPattern.underarm(piece).isPresent();
+    }
+
+    private static double lengths(List<Run> runs) {
+        return runs.stream().mapToDouble(run -> run.path().length()).sum();
+    }
+
+    private static String lengthOf(PaperPiece piece, Role role) {
+        return String.join(
+                " + ",
+                piece.all(role).stream()
+                        .map(run -> "length(" + piece.name() + "." + run.edge() + ")")
+                        .toList());
+    }
+
+    private void wantedArmHole(double drawn) {
+        String grown = Terms.times(drawn, "(one + long) / 2");
+        Optional<MadeFor> bust = scale.used("bust");
+        String kept = bust.map(each -> {
+                    double own = drawn / each.body();
+                    Landmarks.Band band = scale.landmarks().armHole();
+                    double inside = INSIDE * (band.most() - band.least());
+                    return "min(max(" + grown + ", bust * "
+                            + Terms.number(Math.min(own, band.least() + inside), 4) + "), bust * "
+                            + Terms.number(Math.max(own, band.most() - inside), 4) + ")";
+                })
+                .orElse(grown);
+        scale.amounts().put("arm-hole", kept);
+    }
+
+    private void depth(PaperPiece piece, String when, String until, String is) {
+        String name = piece.name() + "-depth";
+        double drawn = PaperPattern.underarm(piece).orElseThrow().y();
+        solves.get(piece.name())
+                .put(
+                        name,
+                        new SheetPlan.SolvePlan(
+                                Placings.tipAt(piece) + " + " + Terms.mm(ROOM),
+                                scale.pattern().waist().isPresent()
+                                        ? Scale.AT + " - " + Terms.mm(ROOM)
+                                        : Terms.times(piece.bottom(), Scale.LONG) + " - " + Terms.mm(ROOM),
+                                when + until + ", " + name + ")",
+                                when + is + ", " + scale.natural(piece, drawn) + ")"));
+    }
+
+    /** The cap rises until it has kept its ease, or its fullness, over the arm-hole. */
+    private void cap(PaperPiece sleeve) {
+        double cap = lengths(sleeve.all(Role.CAP));
+        double hole = scale.pattern().armHole();
+        List<String> edges = scale.pattern().pieces().stream()
+                .filter(piece -> !piece.all(Role.ARMSCYE).isEmpty())
+                .map(piece -> lengthOf(piece, Role.ARMSCYE))
+                .toList();
+        if (edges.isEmpty()) {
+            return;
+        }
+        double level = sleeve.levels().get("upper-arm");
+        boolean full = cap > hole * (1 + SewnEdges.GATHERED);
+        String hold = full
+                ? "(" + String.join(" + ", edges) + ") * " + Terms.number(cap / hole, 5)
+                : String.join(" + ", edges) + " + " + Terms.times(cap - hole, Scale.ONE);
+        solves.get(sleeve.name())
+                .put(
+                        "cap-height",
+                        new SheetPlan.SolvePlan(
+                                Terms.times(level / 4, Scale.ONE),
+                                Terms.times(level * 3, Scale.ONE),
+                                Scale.BY_LANDMARKS + lengthOf(sleeve, Role.CAP) + ", cap-height)",
+                                Scale.BY_LANDMARKS + hold + ", " + Terms.times(level, Scale.LONG) + ")"));
+        List<String> first = sleeve.all(Role.CAP).stream()
+                .map(run -> sleeve.name() + "." + run.edge())
+                .toList();
+        List<String> second = scale.pattern().pieces().stream()
+                .flatMap(piece -> piece.all(Role.ARMSCYE).stream().map(run -> piece.name() + "." + run.edge()))
+                .toList();
+        seams.add(
+                full
+                        ? new SheetPlan.SeamPlan(
+                                first,
+                                second,
+                                Seam.Kind.GATHERED,
+                                Terms.number(cap / hole - 0.1, 3),
+                                Terms.number(cap / hole + 0.1, 3))
+                        : SeamTruing.eased(first, second, cap - hole, Scale.ONE));
+    }
+}
