@@ -116,7 +116,10 @@ final class PiecePlanner {
     private List<String> level(double y) {
         double x = piece.centred() ? 0 : piece.outline().box().minX();
         SheetPlan.PointPlan near = placing.of(new Point(x, y), Role.NONE, Role.NONE);
-        SheetPlan.PointPlan far = placing.of(new Point(piece.outline().box().maxX(), y), Role.NONE, Role.NONE);
+        List<Double> cuts = piece.outline().cuts(new Point(0, y), new Point(1, 0));
+        double middle =
+                cuts.isEmpty() ? piece.outline().box().middle().x() : (cuts.get(0) + cuts.get(cuts.size() - 1)) / 2;
+        SheetPlan.PointPlan far = placing.of(new Point(middle, y), Role.NONE, Role.NONE);
         return List.of(mark(near), mark(new SheetPlan.PointPlan(near.along(), far.out())));
     }
 

@@ -3,6 +3,7 @@ package org.soberhem.core.trace;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.geometry.Segment;
@@ -35,6 +36,23 @@ public final class TracedCopy {
         return pattern.names().stream()
                 .map(name -> copy(pattern.piece(name, Side.LEFT).orElseThrow(), near))
                 .toList();
+    }
+
+    /**
+     * Lays pieces side by side.
+     *
+     * @param gap between two of them, in millimetres
+     */
+    public static List<TracedPiece> apart(List<TracedPiece> pieces, double gap) {
+        List<TracedPiece> apart = new ArrayList<>();
+        double left = 0;
+        for (TracedPiece piece : pieces) {
+            Box box = Box.round(piece.outline().stream().map(Knot::at).toList());
+            Point by = new Point(left - box.minX(), 0);
+            apart.add(piece.mapped(at -> at.plus(by)));
+            left += box.width() + gap;
+        }
+        return apart;
     }
 
     private static TracedPiece copy(Piece piece, double near) {

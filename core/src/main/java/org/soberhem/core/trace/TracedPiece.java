@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.pattern.CutShape;
 
@@ -99,6 +100,22 @@ public record TracedPiece(
     /** Returns the piece with other darts. */
     public TracedPiece folding(List<TracedDart> others) {
         return new TracedPiece(name, size, shape, cut, included, outline, levels, centre, others);
+    }
+
+    /** Returns the piece with every place sent elsewhere. */
+    public TracedPiece mapped(UnaryOperator<Point> to) {
+        Map<String, Point> moved = new LinkedHashMap<>();
+        levels.forEach((level, at) -> moved.put(level, to.apply(at)));
+        return new TracedPiece(
+                name,
+                size,
+                shape,
+                cut,
+                included,
+                outline.stream().map(knot -> knot.at(to.apply(knot.at()))).toList(),
+                moved,
+                centre.map(to),
+                darts.stream().map(dart -> dart.mapped(to)).toList());
     }
 
     /** Returns the name with its size, as it is listed. */

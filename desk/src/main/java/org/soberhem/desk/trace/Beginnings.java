@@ -23,6 +23,9 @@ public final class Beginnings {
     /** Begins a target of the shelf that is a tracing, by its id. */
     public static final String TARGET = "tracing:";
 
+    /** Between two copied pieces on the paper, in millimetres. */
+    private static final double GAP = 60;
+
     private final Studio studio;
     private final KeptPictures pictures;
 
@@ -84,7 +87,8 @@ public final class Beginnings {
                 source);
         return begin(
                 studio,
-                Tracing.begun(about, Optional.empty(), Grid.PAPER).with(TracedCopy.of(pattern, TracedCopy.EXACT)));
+                Tracing.begun(about, Optional.empty(), Grid.PAPER)
+                        .with(TracedCopy.apart(TracedCopy.of(pattern, TracedCopy.EXACT), GAP)));
     }
 
     private String begin(Tracing tracing) {

@@ -282,7 +282,7 @@ class AlteringJourneyTest extends DemoJourney {
     }
 
     @Test
-    void drawing_isReadAsASheet(FxRobot robot) throws IOException {
+    void drawing_isReadAsATracing_thatIsKeptAsASheet(FxRobot robot) throws IOException {
         robot.interact(() -> studio.shelfProperty().set(true));
         DemoWindow.appear(robot, "#import-sheet");
         window.file = Optional.of(Files.writeString(
@@ -291,7 +291,12 @@ class AlteringJourneyTest extends DemoJourney {
                         + "<path class='apron' d='M0 0H500V600Q250 700 0 600Z'/></svg>"));
         press(robot, "#import-sheet");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(studio.maker().sheets()).containsKey("apron");
+        assertThat(studio.maker().tracings()).containsKey("apron");
+        DemoWindow.appear(robot, "#trace-scaled");
+        robot.interact(
+                () -> robot.lookup("#trace-scaled").queryAs(ToggleButton.class).fire());
+        DemoWindow.appear(robot, "#keep-sheet");
+        press(robot, "#keep-sheet");
         assertThat(studio.offeredSheets()).anyMatch(sheet -> sheet.id().equals("apron"));
     }
 }
