@@ -102,13 +102,18 @@ public record Maker(
     public Maker withTracing(String id, Tracing tracing) {
         Map<String, Tracing> all = new LinkedHashMap<>(tracings);
         all.put(id, tracing);
-        return new Maker(stacks, charts, months, sheets, silhouettes, causes, leftHanded, square, all);
+        return tracing(all);
+    }
+
+    /** Returns the maker with other tracings, by id. */
+    public Maker tracing(Map<String, Tracing> others) {
+        return new Maker(stacks, charts, months, sheets, silhouettes, causes, leftHanded, square, others);
     }
 
     public Maker withoutTracing(String id) {
         Map<String, Tracing> all = new LinkedHashMap<>(tracings);
         all.remove(id);
-        return new Maker(stacks, charts, months, sheets, silhouettes, causes, leftHanded, square, all);
+        return tracing(all);
     }
 
     /** Returns the maker with an own cause of a symptom added. */

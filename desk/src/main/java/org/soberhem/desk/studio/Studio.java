@@ -528,10 +528,14 @@ public final class Studio {
             makerBegun = true;
             keeper.keep(MAKER, MAKERS_ID, Maker.NEW, "begin", "Began", "[]", Maker.class, line -> {});
         }
+        // A tap on a tracing changes nothing else: nothing is worked out anew.
+        boolean tracedOnly = changed.equals(maker().tracing(changed.tracings()));
         maker = new Line<>(MAKERS_ID, changed, words, true, "");
-        takeUpOwnLibrary();
+        if (!tracedOnly) {
+            takeUpOwnLibrary();
+        }
         done.set(words);
-        if (situation() != null) {
+        if (!tracedOnly && situation() != null) {
             refresh(situation().costume());
         }
         keeper.keep(
