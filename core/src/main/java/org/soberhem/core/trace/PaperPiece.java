@@ -53,6 +53,12 @@ public record PaperPiece(
     /** How far beside a corner its level is read, in millimetres. */
     private static final double BESIDE = 0.05;
 
+    /** A hem is hollowed by no more, in millimetres. */
+    private static final int HOLLOW = 15;
+
+    /** A breadth that is so nearly the whole is whole. */
+    private static final double WHOLE = 0.95;
+
     private static final double FLATNESS = 0.02;
 
     public PaperPiece {
@@ -248,15 +254,32 @@ public record PaperPiece(
         return square;
     }
 
-    /** Reads a level that was tapped beside a corner at that corner, just where the piece is the widest. */
+    /**
+     * Reads a level that was tapped beside a corner just above or below that corner, where the piece is the wider; above a hem that
+     * is hollowed upward, as far up as the whole breadth is there.
+     */
     private static double height(double tapped, List<Run> runs) {
         Outline line = new Outline(corners(runs));
-        return runs.stream()
+        List<Double> near = runs.stream()
                 .map(run -> run.start().y())
                 .filter(y -> Math.abs(y - tapped) < NEAR)
                 .flatMap(y -> Stream.of(y - BESIDE, y + BESIDE))
+                .toList();
+        if (near.isEmpty()) {
+            return tapped;
+        }
+        double corner = near.stream()
                 .max(Comparator.comparingDouble(y -> width(line, y, false)))
-                .orElse(tapped);
+                .orElseThrow();
+        double whole = 0;
+        for (int up = 0; up <= HOLLOW; up++) {
+            whole = Math.max(whole, width(line, corner - up, false));
+        }
+        double level = corner;
+        for (int up = 0; up <= HOLLOW && width(line, level, false) < WHOLE * whole; up++) {
+            level = corner - up;
+        }
+        return level;
     }
 
     /** The legs of a dart that end beside a level end on it. */

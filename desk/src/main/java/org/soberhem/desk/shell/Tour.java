@@ -56,10 +56,6 @@ public final class Tour extends Application {
             new Stop("tape-layers", (studio, scene) -> tape(studio, scene, "secretary-1906", "layers")),
             new Stop("tape-values", (studio, scene) -> tape(studio, scene, "keeper-1907", "values")),
             new Stop("draft-blouse", studio -> show(studio, "secretary-1906", "Blouse", "DRAFT")),
-            new Stop("draft-sheet", (studio, scene) -> {
-                show(studio, "keeper-1907", "Blouse", "DRAFT");
-                open(scene, "sheet");
-            }),
             new Stop("draft-walk", (studio, scene) -> {
                 show(studio, "wife-1778", "Jacket", "DRAFT");
                 open(scene, "numbers");
@@ -95,6 +91,12 @@ public final class Tour extends Application {
                 tap(scene, "sheet-bodice-1869");
                 press(scene, "copy-sheet");
                 studio.darkProperty().set(true);
+            }),
+            new Stop("trace", (studio, scene) -> {
+                studio.placeProperty().set(Optional.empty());
+                studio.shelfProperty().set(true);
+                tap(scene, "tracing-dressing-jacket");
+                ((ToggleButton) scene.lookup("#trace-names")).fire();
             }),
             new Stop("silhouette", studio -> show(studio, "secretary-1906", "Blouse", "SILHOUETTE")),
             new Stop("silhouette-compare", (studio, scene) -> {

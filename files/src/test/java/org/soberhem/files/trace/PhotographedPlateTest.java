@@ -41,6 +41,9 @@ class PhotographedPlateTest {
     /** So far round where the eye looks the hand seeks the ink, in pixels. */
     private static final int SEEKS = 2;
 
+    /** What is no paler may be ink, of 255. */
+    private static final double PALE = 190;
+
     private final Pattern sheet = Plates.jacket();
     private final PlateCamera.Plate plate = PlateCamera.plate(sheet, INCH);
 
@@ -50,24 +53,18 @@ class PhotographedPlateTest {
         return Pictures.small(bytes.toByteArray(), PIXELS);
     }
 
-    /** Returns the middle of the darkest place near to where the eye looks, in shares of the picture's width. */
+    /** Returns the middle of the ink near to where the eye looks, in shares of the picture's width. */
     private static Point tapped(BufferedImage picture, Point eye) {
-        double best = Double.MAX_VALUE;
-        Point at = eye;
+        double weights = 0;
+        Point sum = Point.ORIGIN;
         for (int y = (int) eye.y() - SEEKS; y <= eye.y() + SEEKS; y++) {
             for (int x = (int) eye.x() - SEEKS; x <= eye.x() + SEEKS; x++) {
-                double dark = 0;
-                for (int k = -1; k <= 1; k++) {
-                    for (int i = -1; i <= 1; i++) {
-                        dark += picture.getRGB(x + i, y + k) >> 8 & 255;
-                    }
-                }
-                if (dark < best) {
-                    best = dark;
-                    at = new Point(x + 0.5, y + 0.5);
-                }
+                double dark = Math.max(0, PALE - (picture.getRGB(x, y) >> 8 & 255));
+                weights += dark * dark;
+                sum = sum.plus(new Point(x + 0.5, y + 0.5).times(dark * dark));
             }
         }
+        Point at = weights == 0 ? eye : sum.times(1 / weights);
         return at.times(1.0 / picture.getWidth());
     }
 
