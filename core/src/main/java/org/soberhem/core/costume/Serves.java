@@ -33,6 +33,9 @@ public record Serves(List<Span> spans) {
     /** So much of an allowance must stay to hold a seam: a quarter of an inch, in millimetres (common practice). */
     private static final double KEPT = 6.35;
 
+    /** Name of the setting of a lacing gap. */
+    private static final String GAP = "gap";
+
     /** How much a measure is changed to see what hangs on it, in millimetres. */
     private static final double TRIED = 10;
 
@@ -48,9 +51,17 @@ public record Serves(List<Span> spans) {
      * @param largest greatest with seams let out and tucks let down
      * @param seams by how much the let-out seams widen it
      * @param tucks by how much the tucks lengthen it
+     * @param laced whether its lacing spans what lies between least and most
      */
     public record Span(
-            String name, String measure, double least, double most, double largest, double seams, double tucks) {
+            String name,
+            String measure,
+            double least,
+            double most,
+            double largest,
+            double seams,
+            double tucks,
+            boolean laced) {
 
         /** Returns how far a measurement lies outside, with everything let out; 0 within. */
         public double outside(double value) {
@@ -64,7 +75,7 @@ public record Serves(List<Span> spans) {
 
         /** Says for which measurements it serves. */
         public Sentence sentence(String measureName) {
-            Sentence as = Sentence.of("{} {} to {} as it is", measureName, least, most);
+            Sentence as = Sentence.of("{} {} to {} {}", measureName, least, most, laced ? "by its lacing" : "as it is");
             if (seams > NOTHING && tucks > NOTHING) {
                 return Sentence.of("{}, to {} with seams let out and tucks let down", as, largest);
             }
@@ -138,7 +149,24 @@ public record Serves(List<Span> spans) {
         double least = now.isOpening() ? 0 : value + (is - CheckResult.TOLERANCE - now.most()) / high;
         double most = value + (is + CheckResult.TOLERANCE - now.least()) / low;
         return Optional.of(new Span(
-                now.name(), measure, Math.max(0, least), most, most + (seams + tucks) / low, seams / low, tucks / low));
+                now.name(),
+                measure,
+                Math.max(0, least),
+                most,
+                most + (seams + tucks) / low,
+                seams / low,
+                tucks / low,
+                isLaced(sheet, check)));
+    }
+
+    /** The ease of a laced garment takes its gap into account. */
+    private static boolean isLaced(CompiledSheet sheet, int check) {
+        return isGirth(sheet, check) && sheet.sheet().settings().containsKey(GAP);
+    }
+
+    private static boolean isGirth(CompiledSheet sheet, int check) {
+        List<DraftSheet.CheckSheet> written = sheet.sheet().checks();
+        return check < written.size() && written.get(check).kind() == DraftSheet.CheckSheet.Kind.GIRTH;
     }
 
     /** The check on a wearer whose measure is a little more. */
@@ -150,11 +178,10 @@ public record Serves(List<Span> spans) {
 
     /** Returns what the allowances beside a level give, all round. */
     private static double seams(CompiledSheet sheet, Pattern pattern, int check) {
-        List<DraftSheet.CheckSheet> written = sheet.sheet().checks();
-        if (check >= written.size() || written.get(check).kind() != DraftSheet.CheckSheet.Kind.GIRTH) {
+        if (!isGirth(sheet, check)) {
             return 0;
         }
-        DraftSheet.CheckSheet girth = written.get(check);
+        DraftSheet.CheckSheet girth = sheet.sheet().checks().get(check);
         double give = 0;
         for (Piece piece : pattern.pieces()) {
             Level level = piece.levels().get(girth.name());

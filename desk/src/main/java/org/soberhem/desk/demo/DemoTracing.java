@@ -8,10 +8,13 @@ import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.draft.Source;
 import org.soberhem.core.geometry.Alignment;
+import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.maker.Maker;
 import org.soberhem.core.pattern.Pattern;
+import org.soberhem.core.size.SizeChart;
 import org.soberhem.core.trace.Grid;
+import org.soberhem.core.trace.Knot;
 import org.soberhem.core.trace.TracedCopy;
 import org.soberhem.core.trace.TracedPiece;
 import org.soberhem.core.trace.Tracing;
@@ -19,7 +22,7 @@ import org.soberhem.files.device.PlateCamera;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.sheet.SheetReader;
 
-/** The demo's tracing: the shipped plate, photographed askew by the camera stand-in and traced. */
+/** The demo's tracings: the shipped plate, photographed askew by the camera stand-in and traced, and the same in sizes. */
 final class DemoTracing {
 
     /** How the page lay when it was photographed. */
@@ -34,6 +37,13 @@ final class DemoTracing {
     private static final double HAND = 0.6;
 
     private static final double INCH = 25.4;
+
+    /** Between two pieces of the nested pattern, in millimetres. */
+    private static final double GAP = 80;
+
+    /** Beyond this share of a piece's breadth it grows from size to size. */
+    private static final double SHOULDER = 0.55;
+
     private static final String ID = "dressing-jacket";
 
     private DemoTracing() {}
@@ -70,7 +80,32 @@ final class DemoTracing {
                         Optional.of(picture),
                         new Grid(Grid.Way.FOUR_CORNERS, corners, plate.across(), plate.down(), INCH))
                 .with(pieces(library, plate, seen));
-        return Maker.NEW.withTracing(ID, tracing);
+        return Maker.NEW.withTracing(ID, tracing).withTracing(ID + "-in-sizes", inSizes(library));
+    }
+
+    /** The same jacket as a nested pattern: back and front graded by hand to three neighbouring sizes of the shipped chart. */
+    private static Tracing inSizes(Library library) {
+        Source source = new Source(
+                Source.Kind.COPY, "a pattern sold in sizes", "no. 114", Source.Sure.UNSURE, "invented for the demo");
+        Tracing.About about = new Tracing.About(
+                "Dressing jacket in sizes", Tracing.Kind.SIZED, "jacket", "not stated", 1890, 1897, source);
+        List<TracedPiece> pieces = new ArrayList<>();
+        List<TracedPiece> middle = TracedCopy.apart(TracedCopy.of(pattern(library), HAND), GAP);
+        for (int step = -1; step <= 1; step++) {
+            for (TracedPiece piece : middle.subList(0, 2)) {
+                pieces.add(graded(piece, step));
+            }
+        }
+        SizeChart chart = library.charts().get(0);
+        return Tracing.begun(about, Optional.empty(), Grid.PAPER).with(pieces).sized(chart.title());
+    }
+
+    /** A size more is 4 cm round: 1 cm in each half of back and front, beyond the shoulder. */
+    private static TracedPiece graded(TracedPiece piece, int step) {
+        Box box = Box.round(piece.outline().stream().map(Knot::at).toList());
+        double beyond = box.minX() + SHOULDER * box.width();
+        return piece.mapped(at -> at.x() > beyond ? at.plus(new Point(10 * step, 0)) : at)
+                .inSize(String.valueOf(96 + 4 * step));
     }
 
     private static List<TracedPiece> pieces(Library library, PlateCamera.Plate plate, Alignment seen) {

@@ -23,6 +23,8 @@ final class Shortcuts extends StackPane {
             List.of("+  −  0  1", "draft: nearer, farther, all, true size"),
             List.of("arrows", "draft: move the paper; on a tape: pull it"),
             List.of("Esc", "draft: leave the walk, let go of tried measurements"),
+            List.of("arrows, Enter, Space", "tracing: move the cross, tap a corner, tap a curve (Shift and tap)"),
+            List.of("C, Delete", "tracing: corner or curve, remove a place"),
             List.of("F7", "tape: measure step by step"),
             List.of("Enter, Page Up, Page Down", "measuring: next, back, leave out"),
             List.of("34+5", "measuring: 34 inches and five eighths"),

@@ -209,9 +209,71 @@ class TracingJourneyTest extends DemoJourney {
         // By landmarks the bust is met to a fraction of a millimetre, however the hand traced.
         assertThat(drawn.girth("bust", List.of("front", "back")) - bust).isBetween(50.3, 51.3);
         assertThat(robot.lookup(".cut-line").queryAll()).hasSizeGreaterThanOrEqualTo(2);
+        DemoWindow.appear(robot, "#tab-print");
+        robot.interact(
+                () -> robot.lookup("#tab-print").queryAs(ToggleButton.class).fire());
+        DemoWindow.appear(robot, "#export-pdf");
+        press(robot, "#export-pdf");
+        assertThat(window.file.orElseThrow()).exists().isNotEmptyFile();
         robot.interact(studio::undo);
         assertThat(studio.situation().costume().garments())
                 .hasSize(chosen.garments().size());
+    }
+
+    private static void type(FxRobot robot, String id, String text) {
+        robot.interact(() -> {
+            TextField field = robot.lookup(id).queryAs(TextField.class);
+            field.setText(text);
+            if (field.getOnAction() != null) {
+                field.getOnAction().handle(null);
+            }
+        });
+    }
+
+    @Test
+    void drapedPiece_isEnteredByNumbers_andTakesTheNeckOfAnother(FxRobot robot) {
+        shelf(robot);
+        press(robot, "#trace-numbers");
+        DemoWindow.appear(robot, "#numbers-enter");
+        press(robot, "#numbers-more");
+        type(robot, "#numbers-name", "front");
+        String[][] rows = {
+            {"2", "0", "neck"},
+            {"0", "2 3/4", "shoulder"},
+            {"1 3/4", "7 1/2", "armscye"},
+            {"8", "10", "side"},
+            {"16", "8", "waist"},
+            {"16", "0", "centre"}
+        };
+        for (int i = 0; i < rows.length; i++) {
+            type(robot, "#numbers-along-" + i, rows[i][0]);
+            type(robot, "#numbers-left-" + i, rows[i][1]);
+            String edge = rows[i][2];
+            String id = "#numbers-edge-" + i;
+            robot.interact(
+                    () -> robot.lookup(id).queryAs(ComboBox.class).getEditor().setText(edge));
+        }
+        press(robot, "#numbers-enter");
+        TracedPiece entered = tracing("a-draped-pattern").pieces().get(0);
+        assertThat(entered.outline()).hasSize(6);
+        assertThat(entered.outline().get(3).at()).isEqualTo(new Point(254, 203.2));
+        robot.interact(() -> {
+            choose(robot, "#graft-other", "dressing-jacket");
+            choose(robot, "#graft-piece", "front");
+            choose(robot, "#graft-given", "neck");
+            choose(robot, "#graft-replaced", "neck");
+        });
+        press(robot, "#graft-put");
+        TracedPiece grafted = tracing("a-draped-pattern").pieces().get(0);
+        assertThat(grafted.outline()).hasSizeGreaterThan(6);
+        assertThat(robot.lookup(".label").queryAllAs(Label.class))
+                .extracting(Label::getText)
+                .anyMatch(words -> words.startsWith("Its size is kept; the next edge was led "));
+    }
+
+    @SuppressWarnings("unchecked")
+    private static void choose(FxRobot robot, String id, String value) {
+        robot.lookup(id).queryAs(ChoiceBox.class).setValue(value);
     }
 
     @Test

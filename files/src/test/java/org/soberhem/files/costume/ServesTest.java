@@ -108,6 +108,18 @@ class ServesTest {
         }
     }
 
+    @Test
+    void lacedGarment_servesByItsLacing() {
+        CompiledSheet stays = LIBRARY.sheet("stays-1780").orElseThrow();
+        Serves serves = Serves.of(
+                stays,
+                stays.middle(),
+                List.of(),
+                Work.of(stays, stays.middle(), List.of()).pattern());
+        assertThat(span(serves, "waist-crease").sentence("Waist").in(LengthFormat.INCH_EIGHTHS))
+                .matches("Waist .* in to .* in by its lacing.*");
+    }
+
     private static Costume costume(String id, double bust) {
         Inputs inputs = SHEET.middle().with("full-bust", Inputs.Measured.both(bust));
         Garment garment = new Garment(

@@ -20,6 +20,7 @@ import org.soberhem.core.fitting.Zone;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.layers.Layer;
 import org.soberhem.core.layers.LayerStack;
+import org.soberhem.core.trace.Landmark;
 
 /** The files of the library speak of each other; every name that one uses is there in the other. */
 class LibraryAgreesTest {
@@ -225,5 +226,23 @@ class LibraryAgreesTest {
         for (Point place : LIBRARY.figure().half()) {
             assertThat(place.x()).isBetween(0.0, Figure.HALF_BREADTH);
         }
+    }
+
+    @Test
+    void landmarks_nameKnownMeasures_andKeepTheirEaseInOrder() {
+        assertThat(LIBRARY.landmarks().all()).extracting(Landmark::id).doesNotHaveDuplicates();
+        for (Landmark landmark : LIBRARY.landmarks().all()) {
+            assertThat(landmark.measures())
+                    .as(landmark.id())
+                    .isNotEmpty()
+                    .allSatisfy(
+                            id -> assertThat(LIBRARY.measures().find(id)).as(id).isPresent());
+            assertThat(landmark.ease().usual())
+                    .as(landmark.id())
+                    .isBetween(landmark.ease().least(), landmark.ease().most());
+            assertThat(landmark.why()).isNotBlank();
+        }
+        assertThat(LIBRARY.landmarks().armHole().least())
+                .isLessThan(LIBRARY.landmarks().armHole().most());
     }
 }
