@@ -39,6 +39,7 @@ final class LandmarkChecks {
                         scale.pattern().roundAt(landmark.level()),
                         List.of(),
                         List.of(),
+                        landmark.id(),
                         Scale.wanted(each),
                         WITHIN,
                         letOut()));
@@ -165,13 +166,22 @@ final class LandmarkChecks {
                 List.of(),
                 List.of(),
                 List.of(from, mark),
+                each.landmark().id(),
                 Scale.wanted(each),
                 WITHIN,
                 piece.levels().containsKey(PaperPattern.WAIST) ? "lengthen: " + PaperPattern.WAIST : "");
     }
 
     private static SheetPlan.CheckPlan length(MadeFor each, List<String> run, List<String> between, String want) {
-        return new SheetPlan.CheckPlan(each.landmark().title(), List.of(), run, between, want, WITHIN, "");
+        return new SheetPlan.CheckPlan(
+                each.landmark().title(),
+                List.of(),
+                run,
+                between,
+                want.replace(Scale.wanted(each), each.landmark().id()),
+                want,
+                WITHIN,
+                "");
     }
 
     /** The side seam, where there is one, takes up what a girth lacks. */

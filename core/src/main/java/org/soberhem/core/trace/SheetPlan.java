@@ -91,6 +91,7 @@ public record SheetPlan(
      * @param girth pieces that a girth goes over; empty for a length
      * @param run edges that make up a length
      * @param between two points whose distance is the length
+     * @param body formula of what the body has
      * @param want formula of what it shall be
      * @param within formula of what is let pass
      * @param remedy what mends it, in the sheet's words; empty for none
@@ -100,6 +101,7 @@ public record SheetPlan(
             List<String> girth,
             List<String> run,
             List<String> between,
+            String body,
             String want,
             String within,
             String remedy) {}

@@ -360,6 +360,7 @@ public final class SizedSheet {
                         first.roundAt(landmark.level()),
                         List.of(),
                         List.of(),
+                        landmark.id(),
                         want,
                         WITHIN,
                         first.pieces().stream()
@@ -387,6 +388,7 @@ public final class SizedSheet {
                     List.of(),
                     List.of(),
                     List.of(piece.name() + ".A" + corner, piece.name() + ".M" + (2 * waist + 1)),
+                    landmark.id(),
                     want,
                     WITHIN,
                     "lengthen: " + PaperPattern.WAIST);

@@ -85,8 +85,13 @@ final class Over {
             TracedPiece piece = tracing.pieces().get(i);
             lines.add(new TracePane.Outline(piece.outline(), atHand && i == desk.pieceAt()));
             // A picture has its own words; on paper a piece would have none.
-            if (!piece.outline().isEmpty() && tracing.picture().isEmpty()) {
-                notes.add(new TracePane.Note(piece.words(), middle(piece), middle(piece), "piece-name"));
+            boolean first = tracing.pieces().stream()
+                    .filter(each -> each.name().equals(piece.name()))
+                    .findFirst()
+                    .filter(piece::equals)
+                    .isPresent();
+            if (first && !piece.outline().isEmpty() && tracing.picture().isEmpty()) {
+                notes.add(new TracePane.Note(piece.name(), middle(piece), middle(piece), "piece-name"));
             }
         }
     }

@@ -154,6 +154,8 @@ final class ScaledPanel extends VBox {
         }
         try {
             Pattern pattern = Drafter.draft(sheet, inputs).pattern();
+            desk.sizeFor(inputs)
+                    .ifPresent(size -> without.setText(size.in(desk.studio().format()) + "."));
             drawn.accept(List.of(new Drawn("as drawn", pattern)));
             checks(Checks.of(sheet, inputs, pattern));
             return "";

@@ -7,11 +7,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.soberhem.core.draft.CompiledSheet;
+import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.draft.SheetException;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.pattern.Side;
 import org.soberhem.core.size.SizeChart;
+import org.soberhem.core.size.SizeMatch;
 import org.soberhem.core.trace.Graft;
 import org.soberhem.core.trace.Grid;
 import org.soberhem.core.trace.Knot;
@@ -361,6 +364,21 @@ final class TraceDesk {
         } catch (SheetException wrong) {
             return new Made("", Optional.empty(), wrong.problem());
         }
+    }
+
+    /** Says which size of the chart a wearer takes; nothing for a pattern in one size. */
+    Optional<Sentence> sizeFor(Inputs wearer) {
+        return charts().stream()
+                .filter(each -> each.title().equals(tracing().chart()))
+                .findFirst()
+                .flatMap(chart -> SizeMatch.of(
+                        chart,
+                        governing(),
+                        measure -> wearer.find(measure)
+                                .map(value -> value.on(Side.MIDDLE))
+                                .orElse(Double.NaN),
+                        0))
+                .map(match -> match.sentence(studio.library().measures().name(match.governing())));
     }
 
     /** Returns the shipped charts and the maker's own. */

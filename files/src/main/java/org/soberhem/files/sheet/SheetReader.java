@@ -421,16 +421,22 @@ public final class SheetReader {
                 girth ? node.get("across").texts() : List.of(),
                 girth || between.isPresent() ? List.of() : run(node.get("run")),
                 between.map(SheetReader::run).orElse(List.of()),
-                node.get(wanted ? "want" : "body").written(),
+                node.find("body")
+                        .orElseGet(() -> node.get(wanted ? "want" : "body"))
+                        .written(),
                 wanted ? within(node) : named(node.get("ease")),
                 node.find("remedy").map(SheetReader::remedy));
     }
 
     private static DraftSheet.Ease within(YamlNode node) {
         Written within = node.get("within").written();
+        // What is wanted beyond the body, where the body is named; else what is wanted counts as the body.
+        String beyond = node.find("body")
+                .map(body -> "(" + node.get("want").text() + ") - (" + body.text() + ")")
+                .orElse("0 mm");
         return new DraftSheet.Ease(
-                new Written("-(" + within.text() + ")", within.line()),
-                within,
+                new Written(beyond + " - (" + within.text() + ")", within.line()),
+                new Written(beyond + " + (" + within.text() + ")", within.line()),
                 Optional.empty(),
                 node.find("why").map(YamlNode::text).orElse("the sheet asks for it"));
     }

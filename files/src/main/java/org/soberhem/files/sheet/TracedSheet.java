@@ -230,6 +230,7 @@ public final class TracedSheet {
                 parts.add("girth: " + check.name());
                 parts.add("across: [" + String.join(", ", check.girth()) + "]");
             }
+            parts.add("body: \"" + check.body() + "\"");
             parts.add("want: \"" + check.want() + "\"");
             parts.add("within: \"" + check.within() + "\"");
             if (!check.remedy().isEmpty()) {
