@@ -371,6 +371,7 @@ final class TraceDesk {
         return charts().stream()
                 .filter(each -> each.title().equals(tracing().chart()))
                 .findFirst()
+                .map(this::traced)
                 .flatMap(chart -> SizeMatch.of(
                         chart,
                         governing(),
@@ -379,6 +380,18 @@ final class TraceDesk {
                                 .orElse(Double.NaN),
                         0))
                 .map(match -> match.sentence(studio.library().measures().name(match.governing())));
+    }
+
+    /** Of a chart the sizes that are traced. */
+    private SizeChart traced(SizeChart chart) {
+        return new SizeChart(
+                chart.title(),
+                chart.source(),
+                chart.rows().stream()
+                        .filter(row -> tracing().pieces().stream()
+                                .anyMatch(piece -> piece.size().equals(row.size())))
+                        .toList(),
+                chart.ease());
     }
 
     /** Returns the shipped charts and the maker's own. */

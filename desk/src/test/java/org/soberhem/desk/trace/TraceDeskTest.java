@@ -6,15 +6,18 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
+import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.draft.Source;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Length;
+import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.trace.Graft;
 import org.soberhem.core.trace.Grid;
 import org.soberhem.core.trace.Offsets;
@@ -188,6 +191,21 @@ class TraceDeskTest {
                 .containsExactly("bust", "waist", "neck", "shoulder", "back-length");
         assertThat(draped.tracing().about().system()).isEqualTo(Tracing.Kind.DRAPED);
         assertThat(draped.tracing().pieces().get(0).outline().get(2).at().x()).isEqualTo(191);
+    }
+
+    @Test
+    void patternInSizes_saysWhichOfItsSizesAWearerTakes() {
+        TraceDesk sized = new TraceDesk(studio, "dressing-jacket-in-sizes");
+        assertThat(sized.sheet().wrong()).isEmpty();
+        assertThat(sized.sizeFor(Inputs.of(Map.of("full-bust", 975.0)))
+                        .orElseThrow()
+                        .in(LengthFormat.CENTIMETRES))
+                .isEqualTo("Size 96 by Full bust, 1.5 cm away");
+        assertThat(sized.sizeFor(Inputs.of(Map.of("full-bust", 800.0)))
+                        .orElseThrow()
+                        .in(LengthFormat.CENTIMETRES))
+                .isEqualTo("Beyond the chart: size 92 comes nearest by Full bust, 12.0 cm away");
+        assertThat(demo.sizeFor(Inputs.of(Map.of("full-bust", 975.0)))).isEmpty();
     }
 
     @Test
