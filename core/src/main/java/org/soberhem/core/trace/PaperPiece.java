@@ -56,6 +56,9 @@ public record PaperPiece(
     /** A hem is hollowed by no more, in millimetres. */
     private static final int HOLLOW = 15;
 
+    /** A breadth beside a corner that is less of the whole lies within a hollow; a dart takes up less. */
+    private static final double PART = 0.6;
+
     /** A breadth that is so nearly the whole is whole. */
     private static final double WHOLE = 0.95;
 
@@ -274,6 +277,9 @@ public record PaperPiece(
         double whole = 0;
         for (int up = 0; up <= HOLLOW; up++) {
             whole = Math.max(whole, width(line, corner - up, false));
+        }
+        if (width(line, corner, false) > PART * whole) {
+            return corner;
         }
         double level = corner;
         for (int up = 0; up <= HOLLOW && width(line, level, false) < WHOLE * whole; up++) {
