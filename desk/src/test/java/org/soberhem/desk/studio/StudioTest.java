@@ -12,6 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.soberhem.core.alter.LengthenAtLevel;
 import org.soberhem.core.alter.Sides;
+import org.soberhem.core.costume.Earlier;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.pattern.EdgeRef;
@@ -160,5 +161,26 @@ class StudioTest {
                 .contains("Choose at least one draft.");
         assertThat(new Beginning("Title", "", "1906", "2027-05-30", "Ada", "none", List.of("blouse-1906")).problem())
                 .isEqualTo(Optional.empty());
+    }
+
+    @Test
+    void earlierVersion_nearestToTheWearer_isBegunFrom() {
+        Studio studio = Studios.demo(folder);
+        studio.open("keeper-1907");
+        List<Earlier> nearest = studio.earlier();
+        assertThat(nearest).isNotEmpty().noneMatch(each -> each.costume().id().equals("keeper-1907"));
+        assertThat(nearest).extracting(Earlier::outside).isSorted();
+        Earlier first = nearest.get(0);
+        int before = studio.situation().costume().garments().size();
+        studio.branch(
+                first.costume(),
+                first.garment(),
+                first.version(),
+                studio.situation().costume());
+        assertThat(studio.situation().costume().garments()).hasSize(before + 1);
+        assertThat(studio.situation().costume().garments().get(before).origin())
+                .contains(first.costume().title())
+                .contains("version " + first.version().number());
+        studio.keeper().close();
     }
 }

@@ -2,7 +2,9 @@ package org.soberhem.files.sheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.soberhem.core.draft.Source;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.sheet.SheetText.Row;
 import org.soberhem.files.sheet.SheetText.Table;
@@ -78,5 +80,23 @@ class SheetTextTest {
         assertThat(broken.tables()).isEmpty();
         assertThat(broken.sheet()).isEmpty();
         assertThat(broken.problem().orElseThrow().getMessage()).contains("this is not YAML");
+    }
+
+    @Test
+    void withSource_addsEvidence_toAListOnOneLineAndOnSeveral() {
+        Source plate = new Source(Source.Kind.PLATE, "a household magazine", "p. 12", Source.Sure.LIKELY, "");
+        for (SheetText text : List.of(
+                BLOUSE,
+                SheetText.of(
+                        BLOUSE.text().replaceFirst("(?ms)^sources:.*?^cautions:", "sources: [guessed]\ncautions:")))) {
+            SheetText more = text.withSource(plate);
+            assertThat(more.problem()).isEmpty();
+            List<Source> sources = more.sheet().orElseThrow().sheet().about().sources();
+            assertThat(sources.get(0)).isEqualTo(plate);
+            assertThat(sources)
+                    .hasSize(
+                            text.sheet().orElseThrow().sheet().about().sources().size() + 1);
+        }
+        assertThat(plate.words()).isEqualTo("period plate, a household magazine, p. 12 (fairly sure)");
     }
 }
