@@ -12,18 +12,35 @@ import java.util.Optional;
  * @param note what the maker should remember
  * @param build which measures are asked for
  * @param sets measurement sets, oldest first
+ * @param consent what the wearer allows to be kept and shown
  */
-public record Wearer(String id, String name, String note, Build build, List<MeasurementSet> sets) {
+public record Wearer(String id, String name, String note, Build build, List<MeasurementSet> sets, Consent consent) {
 
-    // Wearers of older workspaces lack the build.
+    /**
+     * What a wearer allows.
+     *
+     * @param pictures whether pictures of them may be kept and shown
+     * @param words what was agreed, and when
+     */
+    public record Consent(boolean pictures, String words) {
+
+        public static final Consent NOT_ASKED = new Consent(false, "");
+
+        public boolean isAsked() {
+            return pictures || !words.isEmpty();
+        }
+    }
+
+    // Wearers of older workspaces lack the build and the consent.
     public Wearer {
+        consent = consent == null ? Consent.NOT_ASKED : consent;
         build = build == null ? Build.ADULT : build;
         sets = List.copyOf(sets);
     }
 
     /** Returns a grown wearer. */
     public static Wearer of(String id, String name, String note, List<MeasurementSet> sets) {
-        return new Wearer(id, name, note, Build.ADULT, sets);
+        return new Wearer(id, name, note, Build.ADULT, sets, Consent.NOT_ASKED);
     }
 
     public Optional<MeasurementSet> set(String wanted) {
@@ -37,11 +54,16 @@ public record Wearer(String id, String name, String note, Build build, List<Meas
         if (!all.contains(changed)) {
             all.add(changed);
         }
-        return new Wearer(id, name, note, build, all);
+        return new Wearer(id, name, note, build, all, consent);
     }
 
     /** Returns the wearer asked for the measures of another build. */
     public Wearer built(Build stated) {
-        return new Wearer(id, name, note, stated, sets);
+        return new Wearer(id, name, note, stated, sets, consent);
+    }
+
+    /** Returns the wearer with what they allow. */
+    public Wearer allowing(Consent stated) {
+        return new Wearer(id, name, note, build, sets, stated);
     }
 }

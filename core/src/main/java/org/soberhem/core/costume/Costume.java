@@ -25,6 +25,7 @@ import org.soberhem.core.fitting.Fitting;
  * @param choices which readings the drafts take where the maker overruled them, by the catalogue id they ask for
  * @param look which outline it is to have
  * @param papers what is kept with it beside garments and fittings
+ * @param underway cloth, steps and time
  */
 public record Costume(
         String id,
@@ -40,10 +41,12 @@ public record Costume(
         String note,
         Map<String, Choice> choices,
         Look look,
-        Papers papers) {
+        Papers papers,
+        Underway underway) {
 
-    // Costumes of older workspaces lack the choices, the look and the papers.
+    // Costumes of older workspaces lack the choices, the look, the papers and what is underway.
     public Costume {
+        underway = underway == null ? Underway.NOT_BEGUN : underway;
         papers = papers == null ? Papers.NONE : papers;
         choices = choices == null ? Map.of() : Map.copyOf(choices);
         look = look == null ? Look.USUAL : look;
@@ -79,7 +82,8 @@ public record Costume(
                 note,
                 choices,
                 Look.USUAL,
-                Papers.NONE);
+                Papers.NONE,
+                Underway.NOT_BEGUN);
     }
 
     public Optional<Garment> garment(String name) {
@@ -92,12 +96,13 @@ public record Costume(
 
     private Costume of(String fromSet, String overStack, List<Garment> worn, List<Fitting> rounds) {
         return new Costume(
-                id, title, place, year, event, wearer, fromSet, overStack, worn, rounds, note, choices, look, papers);
+                id, title, place, year, event, wearer, fromSet, overStack, worn, rounds, note, choices, look, papers,
+                underway);
     }
 
-    private Costume of(Map<String, Choice> taken, Look wanted, Papers kept) {
+    private Costume of(Map<String, Choice> taken, Look wanted, Papers kept, Underway made) {
         return new Costume(
-                id, title, place, year, event, wearer, set, stack, garments, fittings, note, taken, wanted, kept);
+                id, title, place, year, event, wearer, set, stack, garments, fittings, note, taken, wanted, kept, made);
     }
 
     /** Returns the costume drawn from another measurement set. */
@@ -112,19 +117,24 @@ public record Costume(
 
     /** Returns the costume with another look. */
     public Costume looking(Look other) {
-        return of(choices, other, papers);
+        return of(choices, other, papers, underway);
     }
 
     /** Returns the costume with other papers. */
     public Costume keeping(Papers other) {
-        return of(choices, look, other);
+        return of(choices, look, other, underway);
+    }
+
+    /** Returns the costume with its making standing otherwise. */
+    public Costume underway(Underway other) {
+        return of(choices, look, papers, other);
     }
 
     /** Returns the costume with its drafts taking another reading for a measure, or, without one, the usual again. */
     public Costume taking(String asked, Optional<Choice> choice) {
         Map<String, Choice> all = new HashMap<>(choices);
         choice.ifPresentOrElse(taken -> all.put(asked, taken), () -> all.remove(asked));
-        return of(all, look, papers);
+        return of(all, look, papers, underway);
     }
 
     /** Returns the costume with a garment put in the place of the one with the same name. */

@@ -1,5 +1,7 @@
 package org.soberhem.core.costume;
 
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -23,6 +25,8 @@ import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Role;
 import org.soberhem.core.pattern.SeamCheck;
+import org.soberhem.core.plan.Bench;
+import org.soberhem.core.plan.Task;
 
 /** The gate before each step that cannot be taken back: what must be so, and what is missing. */
 public final class Gate {
@@ -132,15 +136,16 @@ public final class Gate {
         this.wardrobe = wardrobe;
     }
 
-    /** Returns how a gate stands for one garment. */
-    public Standing of(Judge.Case at, String name, Step step) {
+    /** Returns how a gate stands for one garment, with what is in hand to cut it from. */
+    public Standing of(Judge.Case at, String name, Step step, Supplies supplies) {
         Garment garment = at.costume().garment(name).orElseThrow();
-        List<Condition> conditions =
-                step.checks.stream().map(check -> condition(at, garment, check)).toList();
+        List<Condition> conditions = step.checks.stream()
+                .map(check -> condition(at, garment, check, supplies))
+                .toList();
         return new Standing(step, name, conditions, at.costume().papers().passed(step, garment));
     }
 
-    private Condition condition(Judge.Case at, Garment garment, Check check) {
+    private Condition condition(Judge.Case at, Garment garment, Check check, Supplies supplies) {
         return switch (check) {
             case TRIED -> tried(at.costume(), garment);
             case REMARKS -> remarks(at.costume(), garment);
@@ -150,18 +155,113 @@ public final class Gate {
             case OPENINGS -> openings(at, garment);
             case SEAMS -> seams(at, garment);
             case PRESSED -> pressed(at.costume(), garment);
-            case WASHED -> unknown(check, "Cloth washed before it is cut: not yet known, there is no cloth here yet");
-            case ENOUGH -> unknown(check, "Enough cloth in hand: not yet known, no lay is planned here yet");
-            case SET -> unknown(check, "Grain and stripes set: not yet known, no lay is planned here yet");
-            case COUNTED ->
-                unknown(check, "Lining and interfacing counted: not yet known, there is no cut list here yet");
-            case HUNG ->
-                unknown(check, "Hung for a day before it is levelled: not yet known, no steps are kept here yet");
+            case WASHED, ENOUGH, SET, COUNTED -> cloth(at, garment, check, supplies);
+            case HUNG -> hung(at.costume(), garment, supplies);
         };
     }
 
-    private static Condition unknown(Check check, String words) {
-        return new Condition(check, State.UNKNOWN, Sentence.of(words), Stage.FITTING, "");
+    private static Condition unknown(Check check, String words, Stage stage) {
+        return new Condition(check, State.UNKNOWN, Sentence.of(words), stage, "");
+    }
+
+    private static Condition cloth(Judge.Case at, Garment garment, Check check, Supplies supplies) {
+        Optional<Work> work = Optional.ofNullable(at.judgement().works().get(garment.name()));
+        if (work.isEmpty()) {
+            return unknown(check, "Cloth: the garment cannot be drawn", Stage.CLOTH);
+        }
+        List<Supply> all = Supply.of(at.costume(), garment.name(), work.get().pattern(), supplies);
+        Supply outer = all.get(0);
+        return switch (check) {
+            case WASHED -> {
+                List<String> raw = all.stream()
+                        .filter(supply -> supply.cloth().isPresent() && !supply.isReady())
+                        .map(supply -> supply.cloth().orElseThrow().title())
+                        .distinct()
+                        .toList();
+                boolean met = raw.isEmpty() && outer.cloth().isPresent();
+                yield of(
+                        check,
+                        met,
+                        met
+                                ? Sentence.of("Every cloth is made ready to be cut")
+                                : raw.isEmpty()
+                                        ? Sentence.of("No cloth is chosen")
+                                        : Sentence.of("Not made ready yet: {}", String.join(", ", raw)),
+                        Stage.CLOTH,
+                        "");
+            }
+            case ENOUGH -> {
+                Optional<Supply> lacking =
+                        all.stream().filter(supply -> !supply.isEnough()).findFirst();
+                yield of(
+                        check,
+                        lacking.isEmpty(),
+                        lacking.map(Gate::whyNotEnough).orElse(Sentence.of("Enough cloth is in hand for every use")),
+                        Stage.CLOTH,
+                        lacking.map(supply -> supply.use().use()).orElse(""));
+            }
+            case SET -> {
+                boolean met = outer.isLaid() && outer.pieces().unmatched().isEmpty();
+                yield of(
+                        check,
+                        met,
+                        met
+                                ? Sentence.of("Grain and stripes are set by the lay")
+                                : outer.isLaid()
+                                        ? outer.pieces().unmatched().get(0)
+                                        : Sentence.of("Grain and stripes are set when the outer cloth is laid"),
+                        Stage.CLOTH,
+                        "outer");
+            }
+            default -> {
+                List<String> open = all.stream()
+                        .filter(supply -> supply.cloth().isEmpty())
+                        .map(supply -> supply.use().use())
+                        .toList();
+                yield of(
+                        check,
+                        open.isEmpty(),
+                        open.isEmpty()
+                                ? Sentence.of("Outer, lining and interlining each have their cloth")
+                                : Sentence.of("No cloth is chosen yet for {}", String.join(", ", open)),
+                        Stage.CLOTH,
+                        open.isEmpty() ? "" : open.get(0));
+            }
+        };
+    }
+
+    private static Sentence whyNotEnough(Supply supply) {
+        List<Sentence> wrong = supply.wrong();
+        return wrong.get(wrong.size() - 1);
+    }
+
+    /** A garment without a waiting step has nothing to wait for. */
+    private static Condition hung(Costume costume, Garment garment, Supplies supplies) {
+        Optional<Task> waiting = costume.underway().bench().tasks().stream()
+                .filter(task -> task.garment().equals(garment.name()) && task.kind() == Task.Kind.WAIT)
+                .reduce((first, last) -> last);
+        if (waiting.isEmpty()) {
+            return unknown(Check.HUNG, "Hung for a day before it is levelled: no step says so yet", Stage.BENCH);
+        }
+        boolean met = Bench.isOver(waiting.get(), supplies.now());
+        return of(
+                Check.HUNG,
+                met,
+                met
+                        ? Sentence.of("It has hung long enough to be levelled")
+                        : waiting.get()
+                                .done()
+                                .map(since -> Sentence.of(
+                                        "It hangs since {} and must until {}",
+                                        words(since),
+                                        words(since.plusMinutes(waiting.get().minutes()))))
+                                .orElse(Sentence.of("It has not been hung yet")),
+                Stage.BENCH,
+                waiting.get().id());
+    }
+
+    private static String words(LocalDateTime at) {
+        return at.toLocalDate() + ", " + at.toLocalTime().truncatedTo(ChronoUnit.MINUTES);
     }
 
     private static Condition of(Check check, boolean met, Sentence words, Stage stage, String target) {

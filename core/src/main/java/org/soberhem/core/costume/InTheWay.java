@@ -12,6 +12,7 @@ import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.Sides;
 import org.soberhem.core.body.MeasureCatalogue;
 import org.soberhem.core.body.MeasurementSet;
+import org.soberhem.core.cloth.ClothUse;
 import org.soberhem.core.doubt.Doubt;
 import org.soberhem.core.doubt.Doubts;
 import org.soberhem.core.draft.CheckResult;
@@ -29,6 +30,7 @@ import org.soberhem.core.layers.Wardrobe;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.SeamCheck;
+import org.soberhem.core.plan.Bench;
 import org.soberhem.core.silhouette.Verdict;
 
 /** Finds what stands between a costume and its next step, in the order of its thread. */
@@ -73,10 +75,11 @@ public final class InTheWay {
      *
      * @param at the costume worked out, its wearer and the set that it is drawn from, if there is one
      * @param verdicts by the rules of its period, what presses most first
-     * @param today to tell how old the readings are
+     * @param supplies what is in hand, and what day it is
      * @param months after how many months they are taken again
      */
-    public List<Obstacle> of(Judge.Case at, List<Verdict> verdicts, LocalDate today, int months) {
+    public List<Obstacle> of(Judge.Case at, List<Verdict> verdicts, Supplies supplies, int months) {
+        LocalDate today = supplies.now().toLocalDate();
         Judgement judgement = at.judgement();
         Optional<MeasurementSet> set = at.set();
         List<Obstacle> found = new ArrayList<>();
@@ -90,7 +93,31 @@ public final class InTheWay {
         fitting(judgement, found);
         measuredAnew(judgement, found);
         silhouette(verdicts, found);
+        cloth(judgement, supplies, found);
+        bench(judgement.costume(), supplies, found);
         return found;
+    }
+
+    /** Only what a cloth is chosen for is told: the others wait at the gate. What is cut is past telling. */
+    private static void cloth(Judgement judgement, Supplies supplies, List<Obstacle> found) {
+        for (ClothUse use : judgement.costume().underway().cloth()) {
+            Work work = judgement.works().get(use.garment());
+            if (work != null && !use.cloth().isEmpty() && use.cutOn().isEmpty()) {
+                Supply.of(work.pattern(), use, supplies)
+                        .wrong()
+                        .forEach(wrong -> found.add(new Obstacle(Stage.CLOTH, use.garment(), use.use(), wrong)));
+            }
+        }
+    }
+
+    private static void bench(Costume costume, Supplies supplies, List<Obstacle> found) {
+        Bench bench = costume.underway().bench();
+        LocalDate today = supplies.now().toLocalDate();
+        long open = bench.tasks().stream().filter(task -> !task.isDone()).count();
+        if (open > 0 && costume.event().filter(today::isAfter).isPresent()) {
+            found.add(
+                    new Obstacle(Stage.BENCH, "", "", Sentence.of("Its day is past and {} steps are not done", open)));
+        }
     }
 
     private void tape(Judgement judgement, MeasurementSet set, List<Doubt> doubted, List<Obstacle> found) {

@@ -5,7 +5,10 @@ public enum Stage {
     TAPE("Tape"),
     DRAFT("Draft"),
     FITTING("Fitting"),
-    SILHOUETTE("Silhouette");
+    SILHOUETTE("Silhouette"),
+    CLOTH("Cloth"),
+    BENCH("Bench"),
+    RECORD("Record");
 
     private final String words;
 

@@ -37,9 +37,19 @@ public final class Checks {
      * Those that need a missing measurement are left out.
      */
     public static Map<String, Double> quantities(CompiledSheet sheet, Inputs inputs, Pattern pattern) {
+        return values(sheet.quantities, sheet, inputs, pattern);
+    }
+
+    /** Returns what is sewn in or on beside the cloth: numbers, and lengths in millimetres, by the kind of notion. */
+    public static Map<String, Double> notions(CompiledSheet sheet, Inputs inputs, Pattern pattern) {
+        return values(sheet.notions, sheet, inputs, pattern);
+    }
+
+    private static Map<String, Double> values(
+            Map<String, Formula> formulas, CompiledSheet sheet, Inputs inputs, Pattern pattern) {
         Frame frame = Finished.frame(sheet, inputs, pattern);
         Map<String, Double> values = new TreeMap<>();
-        sheet.quantities.forEach((name, formula) -> {
+        formulas.forEach((name, formula) -> {
             double value = formula.value(frame);
             if (!Double.isNaN(value)) {
                 values.put(name, value);

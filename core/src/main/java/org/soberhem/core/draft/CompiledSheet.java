@@ -185,6 +185,7 @@ public final class CompiledSheet {
     final List<SumRun> sums;
     final Optional<WearingRun> wearing;
     final Map<String, Formula> quantities;
+    final Map<String, Formula> notions;
 
     CompiledSheet(SheetCompiler from) {
         this.sheet = from.sheet;
@@ -209,6 +210,7 @@ public final class CompiledSheet {
         this.sums = List.copyOf(from.sums);
         this.wearing = from.wearing;
         this.quantities = Map.copyOf(from.quantities);
+        this.notions = Collections.unmodifiableMap(new LinkedHashMap<>(from.notions));
     }
 
     /**

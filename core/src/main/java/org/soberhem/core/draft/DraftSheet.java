@@ -32,6 +32,7 @@ import org.soberhem.core.pattern.Spans;
  * @param sums what is worked out beside the draft, by name
  * @param wearing how it is got into, if the sheet says so
  * @param quantities what the finished garment tells the rules of a silhouette: formulas, by the quantity's name
+ * @param notions what is sewn in or on: formulas for a number or a length, by the kind of notion
  * @param sewing steps of making up, in words
  */
 public record DraftSheet(
@@ -52,6 +53,7 @@ public record DraftSheet(
         Map<String, SumSheet> sums,
         Optional<WearingSheet> wearing,
         Map<String, Written> quantities,
+        Map<String, Written> notions,
         List<String> sewing) {
 
     /**

@@ -48,6 +48,7 @@ final class Limits {
                 sheet.checks().size()
                         + sheet.openings().size()
                         + sheet.quantities().size()
+                        + sheet.notions().size()
                         + sheet.sums().size(),
                 OTHERS);
     }

@@ -32,6 +32,7 @@ final class SheetCompiler {
     final List<CompiledSheet.SumRun> sums = new ArrayList<>();
     Optional<CompiledSheet.WearingRun> wearing = Optional.empty();
     final Map<String, Formula> quantities = new LinkedHashMap<>();
+    final Map<String, Formula> notions = new LinkedHashMap<>();
     final Map<String, Double> middle = new LinkedHashMap<>();
     List<CompiledSheet.Ground> grounds = List.of();
     Optional<CompiledSheet.Ruling> ruling = Optional.empty();
@@ -65,7 +66,9 @@ final class SheetCompiler {
         SumCompiler summing = new SumCompiler(this, finished);
         sheet.sums().forEach((name, sum) -> sums.add(summing.sum(name, sum)));
         wearing = sheet.wearing().map(summing::wearing);
-        sheet.quantities().forEach((name, written) -> quantity(name, written, finished));
+        sheet.quantities()
+                .forEach((name, written) -> quantities.put(name, amount("quantity", name, written, finished)));
+        sheet.notions().forEach((name, written) -> notions.put(name, amount("notion", name, written, finished)));
         CompiledSheet compiled = new CompiledSheet(this);
         tryAtMiddleSize(compiled);
         return compiled;
@@ -349,12 +352,12 @@ final class SheetCompiler {
         }
     }
 
-    private void quantity(String name, Written written, Scope scope) {
+    private static Formula amount(String what, String name, Written written, Scope scope) {
         Formula formula = new FormulaReader(written, scope).read();
         if (!formula.dimension().equals(Dimension.LENGTH)
                 && !formula.dimension().equals(Dimension.NUMBER)) {
-            throw new SheetException(written, "quantity \"" + name + "\" must be a length or a number");
+            throw new SheetException(written, what + " \"" + name + "\" must be a length or a number");
         }
-        quantities.put(name, formula);
+        return formula;
     }
 }

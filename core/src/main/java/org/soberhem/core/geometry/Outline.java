@@ -3,13 +3,20 @@ package org.soberhem.core.geometry;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.predicate.RectangleIntersects;
 import org.locationtech.jts.operation.valid.IsSimpleOp;
+import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 
 /**
  * A closed line of straight chords; the last corner is joined to the first without repeating it.
@@ -19,6 +26,9 @@ import org.locationtech.jts.operation.valid.IsSimpleOp;
 public record Outline(List<Point> corners) {
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
+
+    /** Keeps rounding from letting a thinned outline in. */
+    private static final double WITHIN = 0.98;
 
     public Outline {
         corners = List.copyOf(corners);
@@ -101,10 +111,65 @@ public record Outline(List<Point> corners) {
         return cuts.stream().filter(cut -> cut > 0).count() % 2 == 1;
     }
 
+    /** Returns the area that two outlines share, in square millimetres. */
+    public double shared(Outline other) {
+        return OverlayNGRobust.overlay(polygon(), other.polygon(), OverlayNG.INTERSECTION)
+                .getArea();
+    }
+
+    /**
+     * Returns a closed outline with fewer corners that holds this one and lies nowhere further outside it than said.
+     *
+     * @param most in millimetres, greater than 0
+     */
+    public Outline thinned(double most) {
+        Geometry wider = BufferOp.bufferOp(
+                polygon(),
+                most / 2,
+                new BufferParameters(1, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 2));
+        Geometry fewer = TopologyPreservingSimplifier.simplify(wider, most / 2 * WITHIN);
+        Coordinate[] ring = ((Polygon) fewer).getExteriorRing().getCoordinates();
+        if (ring.length - 1 >= corners.size() || !fewer.covers(polygon())) {
+            return this;
+        }
+        return of(ring);
+    }
+
+    private static Outline of(Coordinate[] ring) {
+        List<Point> kept = new ArrayList<>();
+        for (int i = 0; i + 1 < ring.length; i++) {
+            kept.add(new Point(ring[i].x, ring[i].y));
+        }
+        return new Outline(kept);
+    }
+
+    /** Returns the parts of the area inside that lie in a box, as outlines. */
+    public List<Outline> within(Box box) {
+        Geometry part = OverlayNGRobust.overlay(
+                polygon(),
+                FACTORY.toGeometry(new Envelope(box.minX(), box.maxX(), box.minY(), box.maxY())),
+                OverlayNG.INTERSECTION);
+        List<Outline> parts = new ArrayList<>();
+        for (int i = 0; i < part.getNumGeometries(); i++) {
+            if (part.getGeometryN(i) instanceof Polygon polygon) {
+                parts.add(of(polygon.getExteriorRing().getCoordinates()));
+            }
+        }
+        return parts;
+    }
+
+    /** Returns the outline with every corner moved to another place. */
+    public Outline mapped(UnaryOperator<Point> to) {
+        return new Outline(corners.stream().map(to).toList());
+    }
+
+    private Polygon polygon() {
+        return FACTORY.createPolygon(ring());
+    }
+
     /** Says whether anything of the area inside lies in a box. */
     public boolean touches(Box box) {
         return RectangleIntersects.intersects(
-                (Polygon) FACTORY.toGeometry(new Envelope(box.minX(), box.maxX(), box.minY(), box.maxY())),
-                FACTORY.createPolygon(ring()));
+                (Polygon) FACTORY.toGeometry(new Envelope(box.minX(), box.maxX(), box.minY(), box.maxY())), polygon());
     }
 }

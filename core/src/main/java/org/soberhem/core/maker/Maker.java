@@ -22,6 +22,7 @@ import org.soberhem.core.trace.Tracing;
  * @param leftHanded whether the fitting place is mirrored for the left hand
  * @param square what the test square of 100 mm measured on the paper that was printed last, in millimetres
  * @param tracings patterns that are read off pictures, tables and earlier patterns, by id
+ * @param habits how the maker works
  */
 public record Maker(
         List<LayerStack> stacks,
@@ -32,17 +33,31 @@ public record Maker(
         Map<String, List<Cause>> causes,
         boolean leftHanded,
         double square,
-        Map<String, Tracing> tracings) {
+        Map<String, Tracing> tracings,
+        Habits habits) {
+
+    /**
+     * How the maker works.
+     *
+     * @param limit so many unfinished costumes are enough
+     * @param rate what an hour of work is reckoned at, in the maker's own money; 0 if it is not
+     */
+    public record Habits(int limit, double rate) {
+
+        /** Three pieces on the go are what most people can keep in mind (common practice). */
+        public static final Habits USUAL = new Habits(3, 0);
+    }
 
     /** Side of the test square on printed paper, in millimetres. */
     public static final double SQUARE = 100;
 
     /** One who has added nothing yet; measurements a few months old are taken again (common practice). */
     public static final Maker NEW =
-            new Maker(List.of(), List.of(), 6, Map.of(), Map.of(), Map.of(), false, SQUARE, Map.of());
+            new Maker(List.of(), List.of(), 6, Map.of(), Map.of(), Map.of(), false, SQUARE, Map.of(), Habits.USUAL);
 
-    // Makers of older workspaces lack the sheets, the silhouettes, the causes, the square and the tracings.
+    // Makers of older workspaces lack the sheets, the silhouettes, the causes, the square, the tracings and the habits.
     public Maker {
+        habits = habits == null ? Habits.USUAL : habits;
         tracings = tracings == null ? Map.of() : Collections.unmodifiableMap(new LinkedHashMap<>(tracings));
         square = square == 0 ? SQUARE : square;
         sheets = ordered(sheets);
@@ -57,7 +72,7 @@ public record Maker(
         List<LayerStack> all = new ArrayList<>(stacks);
         all.removeIf(other -> other.id().equals(stack.id()));
         all.add(stack);
-        return new Maker(all, charts, months, sheets, silhouettes, causes, leftHanded, square, tracings);
+        return new Maker(all, charts, months, sheets, silhouettes, causes, leftHanded, square, tracings, habits);
     }
 
     /** Returns the maker with a chart put in the place of the one with the same title, or added. */
@@ -65,37 +80,38 @@ public record Maker(
         List<SizeChart> all = new ArrayList<>(charts);
         all.removeIf(other -> other.title().equals(chart.title()));
         all.add(chart);
-        return new Maker(stacks, all, months, sheets, silhouettes, causes, leftHanded, square, tracings);
+        return new Maker(stacks, all, months, sheets, silhouettes, causes, leftHanded, square, tracings, habits);
     }
 
     public Maker measuringAfter(int otherMonths) {
-        return new Maker(stacks, charts, otherMonths, sheets, silhouettes, causes, leftHanded, square, tracings);
+        return new Maker(
+                stacks, charts, otherMonths, sheets, silhouettes, causes, leftHanded, square, tracings, habits);
     }
 
     /** Returns the maker with a sheet as written put in the place of the one with the same id, or added. */
     public Maker withSheet(String id, String text) {
         Map<String, String> all = new LinkedHashMap<>(sheets);
         all.put(id, text);
-        return new Maker(stacks, charts, months, all, silhouettes, causes, leftHanded, square, tracings);
+        return new Maker(stacks, charts, months, all, silhouettes, causes, leftHanded, square, tracings, habits);
     }
 
     public Maker withoutSheet(String id) {
         Map<String, String> all = new LinkedHashMap<>(sheets);
         all.remove(id);
-        return new Maker(stacks, charts, months, all, silhouettes, causes, leftHanded, square, tracings);
+        return new Maker(stacks, charts, months, all, silhouettes, causes, leftHanded, square, tracings, habits);
     }
 
     /** Returns the maker with a silhouette as written put in the place of the one with the same id, or added. */
     public Maker withSilhouette(String id, String text) {
         Map<String, String> all = new LinkedHashMap<>(silhouettes);
         all.put(id, text);
-        return new Maker(stacks, charts, months, sheets, all, causes, leftHanded, square, tracings);
+        return new Maker(stacks, charts, months, sheets, all, causes, leftHanded, square, tracings, habits);
     }
 
     public Maker withoutSilhouette(String id) {
         Map<String, String> all = new LinkedHashMap<>(silhouettes);
         all.remove(id);
-        return new Maker(stacks, charts, months, sheets, all, causes, leftHanded, square, tracings);
+        return new Maker(stacks, charts, months, sheets, all, causes, leftHanded, square, tracings, habits);
     }
 
     /** Returns the maker with a tracing put in the place of the one with the same id, or added. */
@@ -107,7 +123,7 @@ public record Maker(
 
     /** Returns the maker with other tracings, by id. */
     public Maker tracing(Map<String, Tracing> others) {
-        return new Maker(stacks, charts, months, sheets, silhouettes, causes, leftHanded, square, others);
+        return new Maker(stacks, charts, months, sheets, silhouettes, causes, leftHanded, square, others, habits);
     }
 
     public Maker withoutTracing(String id) {
@@ -122,7 +138,7 @@ public record Maker(
         own.add(cause);
         Map<String, List<Cause>> all = new LinkedHashMap<>(causes);
         all.put(symptom, own);
-        return new Maker(stacks, charts, months, sheets, silhouettes, all, leftHanded, square, tracings);
+        return new Maker(stacks, charts, months, sheets, silhouettes, all, leftHanded, square, tracings, habits);
     }
 
     private static Map<String, String> ordered(Map<String, String> texts) {
@@ -131,11 +147,16 @@ public record Maker(
 
     /** Returns the maker with the fitting place mirrored for the left hand, or not. */
     public Maker handed(boolean left) {
-        return new Maker(stacks, charts, months, sheets, silhouettes, causes, left, square, tracings);
+        return new Maker(stacks, charts, months, sheets, silhouettes, causes, left, square, tracings, habits);
     }
 
     /** Returns the maker whose printer printed the test square as it was measured. */
     public Maker printing(double measured) {
-        return new Maker(stacks, charts, months, sheets, silhouettes, causes, leftHanded, measured, tracings);
+        return new Maker(stacks, charts, months, sheets, silhouettes, causes, leftHanded, measured, tracings, habits);
+    }
+
+    /** Returns the maker who works otherwise. */
+    public Maker working(Habits others) {
+        return new Maker(stacks, charts, months, sheets, silhouettes, causes, leftHanded, square, tracings, others);
     }
 }

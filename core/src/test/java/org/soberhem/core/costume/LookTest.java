@@ -15,7 +15,21 @@ class LookTest {
 
     private static Costume costume(Look look) {
         return new Costume(
-                "c", "c", "", 1906, Optional.empty(), "w", "s", "none", List.of(), List.of(), "", Map.of(), look, null);
+                "c",
+                "c",
+                "",
+                1906,
+                Optional.empty(),
+                "w",
+                "s",
+                "none",
+                List.of(),
+                List.of(),
+                "",
+                Map.of(),
+                look,
+                null,
+                null);
     }
 
     @Test

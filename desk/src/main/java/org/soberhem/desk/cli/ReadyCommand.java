@@ -42,7 +42,7 @@ final class ReadyCommand extends Answering {
                     .findFirst()
                     .orElseThrow(() -> new WrongInput("\"" + costume.title() + "\" has no garment"
                             + (garment == null ? "" : " \"" + garment + "\"")));
-            Gate.Standing standing = studio.gate().of(studio.situation().judged(), name, step());
+            Gate.Standing standing = studio.standing(name, step());
             if (asJson()) {
                 out().println(Answers.json(answer(standing)));
             } else {

@@ -27,6 +27,7 @@ import picocli.CommandLine.Command;
             ServesCommand.class,
             SumsCommand.class,
             SkirtCommand.class,
+            LayCommand.class,
             RulerCommand.class,
             SheetCommand.class,
             DoubtsCommand.class,

@@ -19,12 +19,14 @@ import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Reading;
 import org.soberhem.core.body.Wearer;
+import org.soberhem.core.cloth.Stash;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Gate;
 import org.soberhem.core.costume.Look;
 import org.soberhem.core.costume.Papers;
 import org.soberhem.core.costume.Tape;
+import org.soberhem.core.costume.Underway;
 import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Inputs;
@@ -83,14 +85,30 @@ public final class Demo {
                 demo.sailor())) {
             workspace.keep("wearer", wearer.id(), wearer, "new", "Began the wearer", "[]", Wearer.class);
         }
+        DemoMaking making = new DemoMaking(library, today);
+        workspace.keep("stash", Studio.STASH_ID, making.stash(), "begin", "Began", "[]", Stash.class);
         for (Costume costume : List.of(
-                demo.secretarysBlouse(),
+                making.cutFrom(
+                        making.cutFrom(
+                                demo.secretarysBlouse(), demo.secretary(), "Walking skirt", "serge", false, List.of()),
+                        demo.secretary(),
+                        "Blouse",
+                        "lawn",
+                        true,
+                        List.of()),
                 demo.keepersBlouse(),
                 demo.postSkirt(),
                 demo.clerksSkirt(),
                 demo.girlsFrock(),
                 demo.boatmansShirt(),
-                demo.wifesDress(),
+                making.atTheBench(
+                        making.cutFrom(demo.wifesDress(), demo.wife(), "Jacket", "linsey", false, List.of()),
+                        9,
+                        1.5,
+                        0.9,
+                        1.2,
+                        1.9,
+                        1.1),
                 demo.visitingDress(),
                 demo.regattaFrock(),
                 demo.quaySkirt())) {
@@ -155,8 +173,8 @@ public final class Demo {
         take(readings, "chest", "62 cm", "62 cm", "61.5 cm");
         take(readings, "waist-crease", "57 cm");
         MeasurementSet set = MeasurementSet.of("april", today.minusDays(30), "child-1905", "", "Ada", readings);
-        return new Wearer(
-                "lina", "Lina Thorn", "Eight years old, Ada's niece.", new Build(Age.CHILD, false), List.of(set));
+        return Wearer.of("lina", "Lina Thorn", "Eight years old, Ada's niece.", List.of(set))
+                .built(new Build(Age.CHILD, false));
     }
 
     private Wearer boatman() {
@@ -196,8 +214,8 @@ public final class Demo {
                 "5 cm");
         MeasurementSet set =
                 MeasurementSet.of("march", today.minusDays(60), "boatman-1780-shirt", "", "Ruth", readings);
-        return new Wearer(
-                "henk", "Henk Dahl", "One shoulder carries lower.", new Build(Age.ADULT, false), List.of(set));
+        return Wearer.of("henk", "Henk Dahl", "One shoulder carries lower.", List.of(set))
+                .built(new Build(Age.ADULT, false));
     }
 
     private Wearer keeper() {
@@ -518,7 +536,8 @@ public final class Demo {
                 Look.USUAL.departing(
                         "w-1904-s-line/bust-lead-over-height",
                         Optional.of("She stands as she stands: the corset is not laced harder for a picture")),
-                Papers.NONE.with(pictures.plate()));
+                Papers.NONE.with(pictures.plate()),
+                Underway.NOT_BEGUN);
     }
 
     private Costume keepersBlouse() {

@@ -54,11 +54,11 @@ final class GateView extends BorderPane implements FittingPlace.Shown {
             steps.getChildren().add(row(name, each));
         }
         held(name);
-        show(studio.gate().of(studio.situation().judged(), name, step));
+        show(studio.standing(name, step));
     }
 
     private Node row(String name, Gate.Step each) {
-        Gate.Standing standing = studio.gate().of(studio.situation().judged(), name, each);
+        Gate.Standing standing = studio.standing(name, each);
         String words = standing.isOpen()
                 ? "✓ open"
                 : standing.passed().isPresent()

@@ -26,7 +26,7 @@ final class ThreadStrip extends Pane {
     private static final PseudoClass OPEN = PseudoClass.getPseudoClass("open");
     private static final PseudoClass SETTLED = PseudoClass.getPseudoClass("settled");
     private static final double FIRST = 92;
-    private static final double STEP = 96;
+    private static final double STEP = 78;
 
     private final Studio studio;
     private final Line stitch = new Line(WIDTH / 2, 30, WIDTH / 2, 600);

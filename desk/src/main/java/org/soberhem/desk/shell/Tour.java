@@ -105,6 +105,7 @@ public final class Tour extends Application {
                 ((ToggleButton) scene.lookup("#silhouette-compare")).fire();
                 studio.darkProperty().set(true);
             }),
+            new Stop("cloth", studio -> show(studio, "secretary-1906", "Walking skirt", "CLOTH")),
             new Stop("fitting-decide", studio -> show(studio, "secretary-1906", "Blouse", "FITTING")),
             new Stop("fitting-pictures", (studio, scene) -> {
                 show(studio, "secretary-1906", "Blouse", "FITTING");

@@ -55,7 +55,13 @@ public record Situation(
 
     /** Says whether a stage has been come to and nothing stands in the way there. */
     public boolean isSettled(Stage stage) {
-        boolean reached = stage == Stage.TAPE || !judgement.works().isEmpty();
+        boolean reached = switch (stage) {
+            case TAPE -> true;
+            case DRAFT, FITTING, SILHOUETTE -> !judgement.works().isEmpty();
+            case CLOTH -> !costume.underway().cloth().isEmpty();
+            case BENCH -> costume.underway().bench().isFinished();
+            case RECORD -> !costume.papers().wearings().isEmpty();
+        };
         return reached && count(stage) == 0;
     }
 

@@ -2,6 +2,7 @@ package org.soberhem.desk.studio;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -24,6 +25,7 @@ import javafx.beans.property.StringProperty;
 import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Wearer;
+import org.soberhem.core.cloth.Stash;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Earlier;
 import org.soberhem.core.costume.Garment;
@@ -34,6 +36,7 @@ import org.soberhem.core.costume.Judgement;
 import org.soberhem.core.costume.Knowing;
 import org.soberhem.core.costume.Obstacle;
 import org.soberhem.core.costume.Stage;
+import org.soberhem.core.costume.Supplies;
 import org.soberhem.core.costume.Tape;
 import org.soberhem.core.costume.Version;
 import org.soberhem.core.costume.Work;
@@ -63,9 +66,13 @@ public final class Studio {
     private static final String COSTUME = "costume";
     private static final String WEARER = "wearer";
     private static final String MAKER = "maker";
+    private static final String STASH = "stash";
 
     /** The maker's own line; no line of a costume or wearer can have this id. */
     public static final String MAKERS_ID = "~maker";
+
+    /** The line of what is in hand; no line of a costume or wearer can have this id. */
+    public static final String STASH_ID = "~stash";
 
     private static final int MOST_WORKED = 64;
 
@@ -74,6 +81,8 @@ public final class Studio {
     private final Clock clock;
     private Line<Maker> maker;
     private boolean makerBegun;
+    private Line<Stash> stash = new Line<>(STASH_ID, Stash.EMPTY, "", false, "");
+    private boolean stashBegun;
     private Wardrobe wardrobe;
     private Tape tape;
     private Doubts doubts;
@@ -104,7 +113,7 @@ public final class Studio {
         };
     }
 
-    /** On which line of history the last action was: the wearer, the costume or the maker's own library. */
+    /** On which line of history the last action was: the wearer, the costume, the maker's own library or the stash. */
     private String lastLine = WEARER;
 
     private final ReadOnlyObjectWrapper<Situation> situation = new ReadOnlyObjectWrapper<>(this, "situation");
@@ -126,6 +135,10 @@ public final class Studio {
         keeper.lines(MAKER, Maker.class).forEach(line -> {
             maker = line;
             makerBegun = true;
+        });
+        keeper.lines(STASH, Stash.class).forEach(line -> {
+            stash = line;
+            stashBegun = true;
         });
         takeUpOwnLibrary();
         keeper.lines(WEARER, Wearer.class).forEach(line -> wearers.put(line.id(), line));
@@ -186,6 +199,21 @@ public final class Studio {
         return maker.value();
     }
 
+    /** The maker's cloths and notions. */
+    public Stash stash() {
+        return stash.value();
+    }
+
+    /** What is in hand to make costumes from, now. */
+    public Supplies supplies() {
+        return new Supplies(stash(), library.fibres(), now());
+    }
+
+    /** Returns how a gate of the costume at hand stands for one of its garments. */
+    public Gate.Standing standing(String garmentName, Gate.Step step) {
+        return gate().of(situation().judged(), garmentName, step, supplies());
+    }
+
     /** The shipped layers and stacks with the maker's own. */
     public Wardrobe wardrobe() {
         return wardrobe;
@@ -211,6 +239,10 @@ public final class Studio {
 
     public LocalTime time() {
         return LocalTime.now(clock);
+    }
+
+    public LocalDateTime now() {
+        return LocalDateTime.now(clock);
     }
 
     /** The costume at hand with everything computed from it; null while none is open. */
@@ -542,6 +574,24 @@ public final class Studio {
                 MAKER, MAKERS_ID, changed, action, words, "[]", Maker.class, line -> maker = unlessGone(line, maker));
     }
 
+    /** Keeps a changed stash. */
+    public void keep(Stash changed, String action, Sentence sentence) {
+        String words = sentence.in(format());
+        lastLine = STASH;
+        if (!stashBegun) {
+            // So that the first change can be taken back too.
+            stashBegun = true;
+            keeper.keep(STASH, STASH_ID, Stash.EMPTY, "begin", "Began", "[]", Stash.class, line -> {});
+        }
+        stash = new Line<>(STASH_ID, changed, words, true, "");
+        done.set(words);
+        if (situation() != null) {
+            refresh(situation().costume());
+        }
+        keeper.keep(
+                STASH, STASH_ID, changed, action, words, "[]", Stash.class, line -> stash = unlessGone(line, stash));
+    }
+
     /** Word that a value is kept comes after the fact: it does not bring back what was taken back or changed since. */
     private static <T> Line<T> unlessGone(Line<T> kept, Line<T> now) {
         return kept.value().equals(now.value()) ? kept : now;
@@ -562,11 +612,12 @@ public final class Studio {
         step(false);
     }
 
-    /** At the tape the last change counts, whosever it was; at the silhouette, where outlines are written, the costume's or the maker's. */
+    /** At the tape the last change counts, whosever it was; at the silhouette, where outlines are written, the costume's or the maker's; at the cloth that of the stash too. */
     private String lastAt(Stage at) {
         return switch (at) {
             case TAPE -> lastLine;
             case SILHOUETTE -> lastLine.equals(MAKER) ? MAKER : COSTUME;
+            case CLOTH -> lastLine.equals(STASH) ? STASH : COSTUME;
             default -> COSTUME;
         };
     }
@@ -590,6 +641,11 @@ public final class Studio {
                 maker = keeper.step(MAKERS_ID, Maker.class, back);
                 takeUpOwnLibrary();
                 say(was, maker, back);
+            }
+            case STASH -> {
+                Line<Stash> was = stash;
+                stash = keeper.step(STASH_ID, Stash.class, back);
+                say(was, stash, back);
             }
             default -> {
                 Line<Costume> was = costumes.get(situation().costume().id());
@@ -727,7 +783,7 @@ public final class Studio {
                 judgement,
                 Map.copyOf(tries),
                 verdicts,
-                inTheWay.of(at, verdicts, today(), maker().months()));
+                inTheWay.of(at, verdicts, supplies(), maker().months()));
     }
 
     private Judgement judgement(Costume costume, Optional<MeasurementSet> set, Map<String, Double> tries) {

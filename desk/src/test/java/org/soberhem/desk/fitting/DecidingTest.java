@@ -142,7 +142,7 @@ class DecidingTest extends DemoRound {
         for (Movement movement : trying.movements()) {
             trying.tried(movement, false, Trial.Result.PASSED);
         }
-        Gate.Standing standing = studio.gate().of(studio.situation().judged(), "Blouse", Gate.Step.CUT_CLOTH);
+        Gate.Standing standing = studio.standing("Blouse", Gate.Step.CUT_CLOTH);
         assertThat(standing.conditions())
                 .filteredOn(each -> each.check() == Gate.Check.MOVEMENTS || each.check() == Gate.Check.WEAR)
                 .extracting(Gate.Condition::state)
@@ -172,11 +172,10 @@ class DecidingTest extends DemoRound {
         trying.tried(arms, true, Trial.Result.FAILED);
         assertThat(trying.trial(arms, false).orElseThrow().result()).isEqualTo(Trial.Result.PASSED);
         assertThat(trying.trial(arms, true).orElseThrow().minutes()).isEqualTo(60);
-        Gate.Condition moved =
-                studio.gate().of(studio.situation().judged(), "Blouse", Gate.Step.CUT_CLOTH).conditions().stream()
-                        .filter(each -> each.check() == Gate.Check.MOVEMENTS)
-                        .findFirst()
-                        .orElseThrow();
+        Gate.Condition moved = studio.standing("Blouse", Gate.Step.CUT_CLOTH).conditions().stream()
+                .filter(each -> each.check() == Gate.Check.MOVEMENTS)
+                .findFirst()
+                .orElseThrow();
         assertThat(moved.words().in(studio.format())).contains(arms.name().toLowerCase(Locale.ROOT));
     }
 

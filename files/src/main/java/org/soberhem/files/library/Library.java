@@ -9,6 +9,8 @@ import java.util.stream.Stream;
 import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.core.body.Asked;
 import org.soberhem.core.body.MeasureCatalogue;
+import org.soberhem.core.cloth.Fibre;
+import org.soberhem.core.cloth.Notion;
 import org.soberhem.core.doubt.Proportions;
 import org.soberhem.core.doubt.Relation;
 import org.soberhem.core.draft.CompiledSheet;
@@ -20,6 +22,7 @@ import org.soberhem.core.fitting.Zone;
 import org.soberhem.core.garment.Usage;
 import org.soberhem.core.layers.Wardrobe;
 import org.soberhem.core.length.LengthUnit;
+import org.soberhem.core.plan.Making;
 import org.soberhem.core.silhouette.QuantityKind;
 import org.soberhem.core.silhouette.Rule;
 import org.soberhem.core.silhouette.Silhouette;
@@ -67,6 +70,8 @@ public final class Library {
     private final Lazily<Landmarks> landmarks = new Lazily<>(() -> LandmarkData.read(Resources.text("landmarks.yaml")));
     private final Lazily<YamlNode> sizes = new Lazily<>(
             () -> YamlNode.parse(Resources.text("sizes/index.yaml")).only("governing", "charts"));
+    private final Lazily<ClothData.Cloths> cloths = new Lazily<>(() -> ClothData.cloths(Resources.text("cloth.yaml")));
+    private final Lazily<Making> making = new Lazily<>(() -> ClothData.making(Resources.text("making.yaml")));
     private final Map<String, String> sheetTexts = new LinkedHashMap<>();
     private final Map<String, Lazily<CompiledSheet>> sheets = new LinkedHashMap<>();
 
@@ -170,6 +175,26 @@ public final class Library {
                         .get(),
                 everywhere::get,
                 quantities.get());
+    }
+
+    /** Returns what cloth is made of. */
+    public List<Fibre> fibres() {
+        return cloths.get().fibres();
+    }
+
+    /** Returns a fibre by its id. */
+    public Optional<Fibre> fibre(String id) {
+        return fibres().stream().filter(fibre -> fibre.id().equals(id)).findFirst();
+    }
+
+    /** Returns what is sewn in beside the cloth. */
+    public List<Notion.Kind> notions() {
+        return cloths.get().notions();
+    }
+
+    /** Returns how making up goes as a rule. */
+    public Making making() {
+        return making.get();
     }
 
     public List<AlterationKind> alterations() {

@@ -67,6 +67,7 @@ public final class SheetReader {
                 "sums",
                 "wearing",
                 "quantities",
+                "notions",
                 "sewing");
         List<YamlNode> years = root.get("years").items();
         if (years.size() != 2) {
@@ -103,6 +104,7 @@ public final class SheetReader {
                 map(root, "sums", SumReader::sum),
                 root.find("wearing").map(SumReader::wearing),
                 map(root, "quantities", YamlNode::written),
+                map(root, "notions", YamlNode::written),
                 root.find("sewing").map(YamlNode::texts).orElse(List.of()));
     }
 

@@ -17,6 +17,7 @@ import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Reading;
 import org.soberhem.core.body.Wearer;
+import org.soberhem.core.cloth.Stash;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.InTheWay;
@@ -24,6 +25,7 @@ import org.soberhem.core.costume.Judge;
 import org.soberhem.core.costume.Judgement;
 import org.soberhem.core.costume.Obstacle;
 import org.soberhem.core.costume.Stage;
+import org.soberhem.core.costume.Supplies;
 import org.soberhem.core.costume.Tape;
 import org.soberhem.core.costume.Version;
 import org.soberhem.core.costume.Work;
@@ -53,6 +55,7 @@ class CostumeThreadTest {
     private static final Library LIBRARY = Library.shipped();
     private static final CompiledSheet SHEET = LIBRARY.sheet("blouse-1906").orElseThrow();
     private static final String CORSET = "blouse-1906";
+    private static final Supplies SUPPLIES = new Supplies(Stash.EMPTY, LIBRARY.fibres(), DAY.atTime(10, 0));
     private static final InTheWay IN_THE_WAY = new InTheWay(
             LIBRARY.measures(),
             LIBRARY.wardrobe(),
@@ -117,7 +120,7 @@ class CostumeThreadTest {
 
     private static List<String> inTheWay(Costume costume, MeasurementSet set) {
         Judge.Case at = at(judged(costume, set), set);
-        return IN_THE_WAY.of(at, JUDGE.verdicts(at), DAY, 6).stream()
+        return IN_THE_WAY.of(at, JUDGE.verdicts(at), SUPPLIES, 6).stream()
                 .map(obstacle -> obstacle.stage() + ": " + obstacle.sentence().in(LengthFormat.INCH_EIGHTHS))
                 .toList();
     }
@@ -148,7 +151,7 @@ class CostumeThreadTest {
         List<Obstacle> found = IN_THE_WAY.of(
                 new Judge.Case(new Judgement(costume, Map.of(), Map.of()), ADA, Optional.empty(), Map.of()),
                 List.of(),
-                DAY,
+                SUPPLIES,
                 6);
         assertThat(found).singleElement().satisfies(obstacle -> {
             assertThat(obstacle.stage()).isEqualTo(Stage.TAPE);

@@ -21,6 +21,7 @@ import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Reading;
 import org.soberhem.core.body.Wearer;
+import org.soberhem.core.cloth.Stash;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Dependence;
 import org.soberhem.core.costume.Garment;
@@ -31,6 +32,7 @@ import org.soberhem.core.costume.Knowing;
 import org.soberhem.core.costume.Ledger;
 import org.soberhem.core.costume.Papers;
 import org.soberhem.core.costume.Rounds;
+import org.soberhem.core.costume.Supplies;
 import org.soberhem.core.costume.Tape;
 import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.CompiledSheet;
@@ -64,6 +66,8 @@ class FittingThreadTest {
     private static final CompiledSheet SHEET = LIBRARY.sheet("blouse-1906").orElseThrow();
     private static final Knowing KNOWING =
             new Knowing(LIBRARY.symptoms(), LIBRARY.wardrobe(), LIBRARY.alterations(), 6);
+    private static final Supplies SUPPLIES = new Supplies(
+            Stash.EMPTY, LIBRARY.fibres(), LocalDate.of(2026, 5, 14).atTime(10, 0));
     private static final Gate GATE = new Gate(LIBRARY.symptoms(), LIBRARY.movements(), LIBRARY.wardrobe());
     private static final Alteration SIDES = new TakeInSeam(EdgeRef.parse("back.side"), 12.7, 12.7, Sides.BOTH);
 
@@ -372,13 +376,13 @@ class FittingThreadTest {
     void gate_opensConditionByCondition_andStaysClosedForWhatIsNotKnownHereYet() {
         MeasurementSet set = set(CORSET, "36");
         Garment garment = named(blouse(), set, "first");
-        Gate.Standing before = GATE.of(at(costume(List.of(garment)), set), "Blouse", Gate.Step.CUT_CLOTH);
+        Gate.Standing before = GATE.of(at(costume(List.of(garment)), set), "Blouse", Gate.Step.CUT_CLOTH, SUPPLIES);
         assertThat(state(before, Gate.Check.TRIED)).isEqualTo(Gate.State.MISSING);
         assertThat(state(before, Gate.Check.SEAMS)).isEqualTo(Gate.State.MET);
         assertThat(state(before, Gate.Check.OPENINGS)).isEqualTo(Gate.State.MET);
         Fitting fitting = fitting(1, 1, worn()).with(remark("1-1", "armhole-front", Sides.BOTH, "arm-front-pinch"));
         Judge.Case at = at(costume(List.of(garment), fitting), set);
-        Gate.Standing open = GATE.of(at, "Blouse", Gate.Step.CUT_CLOTH);
+        Gate.Standing open = GATE.of(at, "Blouse", Gate.Step.CUT_CLOTH, SUPPLIES);
         assertThat(state(open, Gate.Check.TRIED)).isEqualTo(Gate.State.MET);
         assertThat(state(open, Gate.Check.LAYERS)).isEqualTo(Gate.State.MET);
         assertThat(state(open, Gate.Check.REMARKS)).isEqualTo(Gate.State.MISSING);
@@ -389,22 +393,25 @@ class FittingThreadTest {
         for (Movement movement : GATE.movements("blouse")) {
             done = done.with(new Trial(movement.id(), movement.minutes(), Trial.Result.PASSED, ""));
         }
-        Gate.Standing cut = GATE.of(at(costume(List.of(garment), done), set), "Blouse", Gate.Step.CUT_CLOTH);
+        Gate.Standing cut = GATE.of(at(costume(List.of(garment), done), set), "Blouse", Gate.Step.CUT_CLOTH, SUPPLIES);
         assertThat(cut.missing())
                 .extracting(Gate.Condition::state)
                 .as("only what belongs to cloth is left")
                 .containsOnly(Gate.State.UNKNOWN);
         assertThat(cut.isOpen()).isFalse();
-        assertThat(GATE.of(at(costume(List.of(garment), done), set), "Blouse", Gate.Step.CLIP_NOTCH)
+        assertThat(GATE.of(at(costume(List.of(garment), done), set), "Blouse", Gate.Step.CLIP_NOTCH, SUPPLIES)
                         .isOpen())
                 .isTrue();
         // Without a layer, or altered since, it is closed again.
         Fitting bare = done.under(worn().toggling(COVER));
         assertThat(state(
-                        GATE.of(at(costume(List.of(garment), bare), set), "Blouse", Gate.Step.TRIM), Gate.Check.LAYERS))
+                        GATE.of(at(costume(List.of(garment), bare), set), "Blouse", Gate.Step.TRIM, SUPPLIES),
+                        Gate.Check.LAYERS))
                 .isEqualTo(Gate.State.MISSING);
         Garment altered = garment.with(SIDES);
-        assertThat(state(GATE.of(at(costume(List.of(altered), done), set), "Blouse", Gate.Step.TRIM), Gate.Check.TRIED))
+        assertThat(state(
+                        GATE.of(at(costume(List.of(altered), done), set), "Blouse", Gate.Step.TRIM, SUPPLIES),
+                        Gate.Check.TRIED))
                 .isEqualTo(Gate.State.MISSING);
     }
 
@@ -430,11 +437,14 @@ class FittingThreadTest {
         Garment garment = named(blouse(), set, "first");
         Papers papers = Papers.NONE.with(new Papers.Passage(Gate.Step.CUT_CLOTH, "Blouse", 1, DAY, "the day is near"));
         Costume costume = costume(List.of(garment)).keeping(papers);
-        assertThat(GATE.of(at(costume, set), "Blouse", Gate.Step.CUT_CLOTH).passed())
+        assertThat(GATE.of(at(costume, set), "Blouse", Gate.Step.CUT_CLOTH, SUPPLIES)
+                        .passed())
                 .hasValueSatisfying(passage -> assertThat(passage.reason()).isEqualTo("the day is near"));
-        assertThat(GATE.of(at(costume, set), "Blouse", Gate.Step.TRIM).passed()).isEmpty();
+        assertThat(GATE.of(at(costume, set), "Blouse", Gate.Step.TRIM, SUPPLIES).passed())
+                .isEmpty();
         Costume altered = costume.with(garment.with(SIDES));
-        assertThat(GATE.of(at(altered, set), "Blouse", Gate.Step.CUT_CLOTH).passed())
+        assertThat(GATE.of(at(altered, set), "Blouse", Gate.Step.CUT_CLOTH, SUPPLIES)
+                        .passed())
                 .isEmpty();
     }
 

@@ -1,0 +1,104 @@
+package org.soberhem.core.cloth;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What a garment's pieces of one use are cut from, and how they are laid.
+ *
+ * @param garment name of the garment
+ * @param use outer, lining or interlining
+ * @param cloth id of the cloth in the stash; empty if none is chosen
+ * @param folded whether the cloth lies folded lengthwise
+ * @param lean how far the grain may lean, in degrees
+ * @param gap between pieces, in millimetres
+ * @param ends what both cut ends lose until they are straight, together, in millimetres
+ * @param held pieces that are cut later
+ * @param other pieces that are cut from another cloth
+ * @param matched seams at which stripe or check must meet, by their names
+ * @param lay the lay that is kept, if one is
+ * @param cutOn when it was cut, if it was
+ */
+public record ClothUse(
+        String garment,
+        String use,
+        String cloth,
+        boolean folded,
+        double lean,
+        double gap,
+        double ends,
+        List<String> held,
+        List<String> other,
+        List<String> matched,
+        Optional<KeptLay> lay,
+        Optional<LocalDate> cutOn) {
+
+    /** Usual loss of two uneven ends, in millimetres: a hand's breadth (common practice). */
+    public static final double UNEVEN = 100;
+
+    /**
+     * A lay that is kept.
+     *
+     * @param rules the cloth as it lay
+     * @param placed where every cut lies
+     * @param length of cloth that it needs, in millimetres
+     * @param print of the pieces that were laid, to see whether they have changed
+     */
+    public record KeptLay(LayRules rules, List<Placed> placed, double length, int print) {
+
+        public KeptLay {
+            placed = List.copyOf(placed);
+        }
+    }
+
+    public ClothUse {
+        held = List.copyOf(held);
+        other = List.copyOf(other);
+        matched = List.copyOf(matched);
+    }
+
+    /** A use for which nothing is chosen yet. */
+    public static ClothUse of(String garment, String use) {
+        return new ClothUse(
+                garment,
+                use,
+                "",
+                true,
+                0,
+                0,
+                UNEVEN,
+                List.of(),
+                List.of(),
+                List.of(),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    /** Returns it with another cloth; what was laid on the former is gone. */
+    public ClothUse from(String otherCloth) {
+        return new ClothUse(
+                garment, use, otherCloth, folded, lean, gap, ends, held, other, matched, Optional.empty(), cutOn);
+    }
+
+    /** Returns it with the cloth lying otherwise. */
+    public ClothUse lying(boolean inTwo, double leaning, double apart, double lost) {
+        return new ClothUse(
+                garment, use, cloth, inTwo, leaning, apart, lost, held, other, matched, Optional.empty(), cutOn);
+    }
+
+    /** Returns it with other pieces held back, cut from another cloth, and other seams matched. */
+    public ClothUse with(List<String> later, List<String> elsewhere, List<String> meeting) {
+        return new ClothUse(
+                garment, use, cloth, folded, lean, gap, ends, later, elsewhere, meeting, Optional.empty(), cutOn);
+    }
+
+    public ClothUse laid(KeptLay kept) {
+        return new ClothUse(
+                garment, use, cloth, folded, lean, gap, ends, held, other, matched, Optional.of(kept), cutOn);
+    }
+
+    public ClothUse cut(LocalDate date) {
+        return new ClothUse(garment, use, cloth, folded, lean, gap, ends, held, other, matched, lay, Optional.of(date));
+    }
+}

@@ -1,0 +1,2 @@
+/** The bench: steps, time, and when it will be done. */
+package org.soberhem.desk.bench;

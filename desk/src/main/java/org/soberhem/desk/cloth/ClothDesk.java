@@ -1,0 +1,208 @@
+package org.soberhem.desk.cloth;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import java.util.function.BooleanSupplier;
+import org.soberhem.core.cloth.Cloth;
+import org.soberhem.core.cloth.ClothUse;
+import org.soberhem.core.cloth.HandMove;
+import org.soberhem.core.cloth.IfShort;
+import org.soberhem.core.cloth.Lay;
+import org.soberhem.core.cloth.PiecesToLay;
+import org.soberhem.core.cloth.Stash;
+import org.soberhem.core.costume.Costume;
+import org.soberhem.core.costume.Supply;
+import org.soberhem.core.costume.Work;
+import org.soberhem.core.length.Sentence;
+import org.soberhem.core.pattern.Seam;
+import org.soberhem.desk.studio.Studio;
+
+/** What is done at the cloth, without its looks: cloth chosen, laid, moved by hand, cut. */
+public final class ClothDesk {
+
+    /** So long each way out is searched when a cloth is too short, in nanoseconds. */
+    private static final long LOOKED = 300_000_000;
+
+    private final Studio studio;
+    private String use = "outer";
+
+    public ClothDesk(Studio studio) {
+        this.studio = studio;
+    }
+
+    public Studio studio() {
+        return studio;
+    }
+
+    private Optional<Work> work() {
+        return Optional.ofNullable(studio.situation())
+                .flatMap(now -> now.work(studio.garmentProperty().get()));
+    }
+
+    /** Returns the uses of cloth that the garment at hand has. */
+    public List<String> uses() {
+        return work().map(each -> PiecesToLay.uses(each.pattern())).orElse(List.of());
+    }
+
+    /** Shows another use of cloth. */
+    public void show(String other) {
+        use = other;
+    }
+
+    /** Returns the use that is shown; the first of the garment if it does not have the one shown last. */
+    public String use() {
+        List<String> all = uses();
+        return all.contains(use) || all.isEmpty() ? use : all.get(0);
+    }
+
+    /** Returns how the cloth of the use that is shown stands; empty if the garment is not drawn. */
+    public Optional<Supply> supply() {
+        return work().filter(each -> !uses().isEmpty())
+                .map(each -> Supply.of(each.pattern(), chosen(), studio.supplies()));
+    }
+
+    /** Returns how every cloth of the garment at hand stands. */
+    public List<Supply> supplies() {
+        return work().map(
+                        each -> Supply.of(costume(), studio.garmentProperty().get(), each.pattern(), studio.supplies()))
+                .orElse(List.of());
+    }
+
+    private Costume costume() {
+        return studio.situation().costume();
+    }
+
+    /** Returns what is chosen for the use that is shown. */
+    public ClothUse chosen() {
+        String garment = studio.garmentProperty().get();
+        return costume().underway().use(garment, use()).orElseGet(() -> ClothUse.of(garment, use()));
+    }
+
+    /** Returns the seams at which stripe or check can be made to meet. */
+    public List<String> seams() {
+        return work().map(each -> each.pattern().seams().stream()
+                        .filter(seam -> !seam.kind().byFullness())
+                        .map(Seam::name)
+                        .distinct()
+                        .toList())
+                .orElse(List.of());
+    }
+
+    /** Keeps a changed use. */
+    public void keep(ClothUse changed, String action, Sentence sentence) {
+        Costume costume = costume();
+        studio.keep(costume.underway(costume.underway().with(changed)), action, sentence);
+    }
+
+    /** Cuts the use that is shown from another cloth of the stash. */
+    public void choose(Cloth cloth) {
+        keep(chosen().from(cloth.id()), "cloth", Sentence.of("{}, {}: {}", chosen().garment(), use(), cloth.title()));
+    }
+
+    /** Returns the lay that is kept for the pieces as they are, if there is one. */
+    public Optional<Lay> lay() {
+        return supply().filter(Supply::isLaid).flatMap(this::lay);
+    }
+
+    private Optional<Lay> lay(Supply supply) {
+        return supply.use().lay().map(kept -> new Lay(supply.pieces().pieces(), kept.rules(), kept.placed()));
+    }
+
+    /** Keeps a lay of what is shown. */
+    public void keep(Supply of, Lay lay, String done) {
+        ClothUse.KeptLay kept = new ClothUse.KeptLay(
+                lay.rules(), lay.placed(), lay.length(), of.pieces().print());
+        keep(
+                of.use().laid(kept),
+                "lay",
+                Sentence.of(
+                        "{}: {} of {} are needed",
+                        done,
+                        of.needed(lay.length()),
+                        of.use().use()));
+    }
+
+    /**
+     * Moves a cut of the kept lay by hand.
+     *
+     * @return why it was refused, if it was
+     */
+    public Optional<String> move(int which, double across, double along) {
+        return lay().flatMap(lay -> done(lay, which, HandMove.of(lay, which, across, along)));
+    }
+
+    /** Turns a cut of the kept lay by half; returns why it was refused, if it was. */
+    public Optional<String> turn(int which) {
+        return lay().flatMap(lay -> lay.rules().oneWay()
+                ? Optional.of("This cloth has a way up: nothing is turned on it.")
+                : done(lay, which, HandMove.turned(lay, which)));
+    }
+
+    private Optional<String> done(Lay lay, int which, HandMove move) {
+        String name = lay.placed().get(which).name();
+        if (move.lay().isEmpty()) {
+            boolean over = move.inTheWay().contains(name);
+            return Optional.of(name + " cannot lie there: it would lie "
+                    + (over ? "over the edge of the cloth." : "on " + String.join(", ", move.inTheWay()) + "."));
+        }
+        keep(supply().orElseThrow(), move.lay().get(), "Moved " + name);
+        return Optional.empty();
+    }
+
+    /** Returns ways out where the cloth is too short; slow. */
+    public static List<IfShort.Way> waysOut(Supply supply, Work work, double laid) {
+        return new IfShort(
+                        supply.pieces().pieces(),
+                        supply.rules().orElseThrow(),
+                        PiecesToLay.hemmed(work.pattern(), supply.use()).map(PiecesToLay::pieces),
+                        ClothDesk::aWhile,
+                        new SplittableRandom(1))
+                .ways(laid);
+    }
+
+    private static BooleanSupplier aWhile() {
+        long until = System.nanoTime() + LOOKED;
+        return () -> System.nanoTime() < until;
+    }
+
+    /** Returns the garment at hand worked out. */
+    public Optional<Work> drawn() {
+        return work();
+    }
+
+    /** Returns other cloths of the stash on which what is laid would be long enough, as wide as the one chosen or wider. */
+    public List<Cloth> others(Supply supply) {
+        double needed = supply.needed().orElse(Double.MAX_VALUE);
+        List<Cloth> found = new ArrayList<>();
+        for (Cloth cloth : studio.stash().cloths()) {
+            boolean other = !supply.cloth().map(Cloth::id).equals(Optional.of(cloth.id()));
+            boolean wide =
+                    supply.cloth().filter(now -> cloth.width() >= now.width()).isPresent();
+            if (other && wide && cloth.length() >= needed) {
+                found.add(cloth);
+            }
+        }
+        return found;
+    }
+
+    /** Writes down that the use that is shown was cut: the cloth in hand becomes shorter by what the lay needed. */
+    public void cut() {
+        Supply supply = supply().orElseThrow();
+        Cloth cloth = supply.cloth().orElseThrow();
+        double left = Math.max(0, cloth.length() - supply.needed().orElseThrow());
+        Stash stash = studio.stash().with(cloth.left(left));
+        keep(
+                supply.use().cut(studio.today()),
+                "cut",
+                Sentence.of("Cut the {} of the {}", use(), supply.use().garment()));
+        studio.keep(stash, "cut", Sentence.of("{}: {} are left", cloth.title(), left));
+    }
+
+    /** Returns words for a share. */
+    public static String percent(double share) {
+        return String.format(Locale.ROOT, "%.0f %%", share * 100);
+    }
+}

@@ -1,0 +1,109 @@
+package org.soberhem.desk.cloth;
+
+import java.time.LocalDate;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import javafx.geometry.Insets;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
+import org.soberhem.core.costume.Cost;
+import org.soberhem.core.length.Sentence;
+import org.soberhem.core.maker.Maker;
+import org.soberhem.desk.studio.Situation;
+import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.widget.Parts;
+
+/** What the costume costs, and all costumes of a season together. */
+final class CostPanel extends VBox {
+
+    private final Studio studio;
+
+    CostPanel(Studio studio) {
+        super(10);
+        this.studio = studio;
+        setPadding(new Insets(4, 16, 16, 16));
+    }
+
+    void refresh() {
+        getChildren().clear();
+        Cost cost = cost(studio.situation());
+        GridPane grid = new GridPane();
+        grid.setHgap(10);
+        grid.setVgap(5);
+        int row = 0;
+        for (Cost.Line line : cost.lines()) {
+            String amount =
+                    line.byLength() ? number(line.amount()) + " m" : String.format(Locale.ROOT, "%.0f", line.amount());
+            Label what = Parts.text(line.what());
+            what.setMaxWidth(190);
+            grid.addRow(
+                    row++,
+                    what,
+                    Parts.label(amount, "soft"),
+                    Parts.label(line.price() == 0 ? "no price" : number(line.sum()), "figure"));
+        }
+        grid.addRow(
+                row++,
+                Parts.label("Hours"),
+                Parts.label(number(cost.hours()) + " h", "soft"),
+                Parts.label(number(cost.work()), "figure"));
+        grid.addRow(
+                row,
+                Parts.label("In all", "figure"),
+                Parts.label("", "soft"),
+                Parts.label(number(cost.sum()), "figure"));
+        TextField rate = new TextField(number(studio.maker().habits().rate()));
+        rate.setId("hour-rate");
+        rate.setPrefColumnCount(6);
+        rate.setMaxWidth(90);
+        Label fault = Parts.text("", "needs");
+        rate.setOnAction(event -> {
+            try {
+                double value = Double.parseDouble(rate.getText().strip().replace(',', '.'));
+                Maker maker = studio.maker();
+                studio.keep(
+                        maker.working(new Maker.Habits(maker.habits().limit(), value)),
+                        "rate",
+                        Sentence.of("An hour is reckoned at {}", rate.getText().strip()));
+            } catch (NumberFormatException wrong) {
+                fault.setText("\"" + rate.getText() + "\" is not a number: write it like 12.50.");
+            }
+        });
+        getChildren().addAll(grid, Parts.label("An hour of work is reckoned at", "soft"), rate, fault);
+        seasons();
+        getChildren()
+                .add(Parts.text(
+                        "In your own money. Cloth counts as it is laid with ends and shrinkage, notions as the patterns need them, hours as the bench logged them.",
+                        "soft",
+                        "small"));
+    }
+
+    private Cost cost(Situation situation) {
+        return Cost.of(
+                situation.judgement(),
+                studio.supplies(),
+                studio.library().notions(),
+                studio.maker().habits().rate());
+    }
+
+    private void seasons() {
+        Map<Integer, Double> years = new TreeMap<>();
+        studio.overview()
+                .forEach(each -> years.merge(
+                        each.costume()
+                                .event()
+                                .map(LocalDate::getYear)
+                                .orElse(studio.today().getYear()),
+                        cost(each).sum(),
+                        Double::sum));
+        years.forEach((year, sum) ->
+                getChildren().add(Parts.label("All costumes of the season " + year + ": " + number(sum), "figure")));
+    }
+
+    private static String number(double value) {
+        return String.format(Locale.ROOT, "%.2f", value);
+    }
+}
