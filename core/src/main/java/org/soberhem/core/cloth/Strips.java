@@ -164,6 +164,8 @@ public record Strips(List<Strip> strips, double width) {
                             .map(column -> new Column(column.get(0).across(), column))
                             .toList()));
         }
+        // The longest first: what is left at the end can still become something else.
+        done.sort(Comparator.comparingDouble(Strip::along).reversed());
         return new Strips(done, width);
     }
 

@@ -22,7 +22,7 @@ import java.util.random.RandomGenerator;
 public record Forecast(LocalDate early, LocalDate middle, LocalDate late, double minutes, double inTime) {
 
     /** Futures that are played through. */
-    private static final int PLAYED = 2000;
+    private static final int PLAYED = 1000;
 
     /** So far ahead nothing is foretold, in days. */
     private static final int MOST_DAYS = 1500;
@@ -36,8 +36,10 @@ public record Forecast(LocalDate early, LocalDate middle, LocalDate late, double
     private static final double USUAL_SPREAD = Math.log(1.6);
     private static final double USUAL_COUNTS = 4;
 
-    /** And an hour on every other day, which counts as much as a week of log. */
-    private static final double[] USUAL_DAYS = {60, 0, 60, 0, 60, 0, 60};
+    /** And an hour, in minutes, on every other day, which counts as much as a week of log. */
+    private static final double USUAL_DAY = 60;
+
+    private static final int DAYS = 7;
 
     /**
      * Plays the rest of the work through many times: how fast the maker is, how long each step takes, how much time each day has.
@@ -172,34 +174,29 @@ public record Forecast(LocalDate early, LocalDate middle, LocalDate late, double
         }
     }
 
-    /** Time on the days to come: each is one of the past ones, a week of the usual among them; one future has more time, another less. */
+    /** Time on the days to come. People have their days of the week. */
     private static final class DaysAhead {
 
-        private final double[] drawn;
+        private final List<Double> past;
         private final RandomGenerator random;
         private double[] free = new double[32];
         private int known;
 
         DaysAhead(List<Double> past, RandomGenerator random) {
             this.random = random;
-            double[] all = new double[past.size() + USUAL_DAYS.length];
-            for (int i = 0; i < past.size(); i++) {
-                all[i] = past.get(i);
-            }
-            System.arraycopy(USUAL_DAYS, 0, all, past.size(), USUAL_DAYS.length);
-            // Drawn once with repetition: what the past days happened to be is itself uncertain.
-            this.drawn = new double[all.length];
-            for (int i = 0; i < all.length; i++) {
-                drawn[i] = all[random.nextInt(all.length)];
-            }
+            this.past = past;
         }
 
+        /** Each day is like one of the past days of its weekday, or like a usual one. */
         private double free(int day) {
             while (known <= day) {
                 if (known == free.length) {
                     free = Arrays.copyOf(free, known * 2);
                 }
-                free[known++] = drawn[random.nextInt(drawn.length)];
+                int first = Math.floorMod(past.size() + known, DAYS);
+                int weeks = past.size() <= first ? 0 : (past.size() - first + DAYS - 1) / DAYS;
+                int drawn = random.nextInt(weeks + 1);
+                free[known++] = drawn < weeks ? past.get(first + drawn * DAYS) : USUAL_DAY * random.nextInt(2);
             }
             return free[day];
         }

@@ -13,7 +13,7 @@ import java.util.TreeMap;
  * How fast a maker works: what steps took beside what they should have taken, and how long was worked on each day.
  *
  * @param ratios time taken by time estimated, of every finished step that was timed
- * @param days minutes worked on each day, from the first to the last day of work, days without work among them
+ * @param days minutes worked on each day, from the first day of work to yesterday, days without work among them
  */
 public record Pace(List<Double> ratios, List<Double> days) {
 
@@ -46,7 +46,7 @@ public record Pace(List<Double> ratios, List<Double> days) {
         }
         List<Double> days = new ArrayList<>();
         if (!worked.isEmpty()) {
-            LocalDate last = now.toLocalDate();
+            LocalDate last = now.toLocalDate().minusDays(1);
             LocalDate first = worked.keySet().iterator().next();
             if (first.isBefore(last.minusDays(MOST_DAYS - 1))) {
                 first = last.minusDays(MOST_DAYS - 1);

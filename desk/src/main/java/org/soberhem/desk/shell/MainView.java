@@ -20,6 +20,7 @@ import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.length.LengthFormat;
+import org.soberhem.desk.bench.BenchView;
 import org.soberhem.desk.cloth.ClothView;
 import org.soberhem.desk.draft.DraftView;
 import org.soberhem.desk.draft.PrintPanel;
@@ -65,6 +66,7 @@ public final class MainView extends StackPane {
         makers.put(Stage.SILHOUETTE, () -> new SilhouetteView(studio, files));
         makers.put(Stage.TAPE, () -> new TapeView(studio, files));
         makers.put(Stage.CLOTH, () -> new ClothView(studio, files));
+        makers.put(Stage.BENCH, () -> new BenchView(studio, files));
         makers.put(Stage.FITTING, () -> new FittingPlace(studio, files));
         frame.setLeft(strip);
         warning.getStyleClass().add("warning");

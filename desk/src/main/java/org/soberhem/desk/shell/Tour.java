@@ -106,6 +106,7 @@ public final class Tour extends Application {
                 studio.darkProperty().set(true);
             }),
             new Stop("cloth", studio -> show(studio, "secretary-1906", "Walking skirt", "CLOTH")),
+            new Stop("bench", studio -> show(studio, "wife-1778", "Jacket", "BENCH")),
             new Stop("fitting-decide", studio -> show(studio, "secretary-1906", "Blouse", "FITTING")),
             new Stop("fitting-pictures", (studio, scene) -> {
                 show(studio, "secretary-1906", "Blouse", "FITTING");

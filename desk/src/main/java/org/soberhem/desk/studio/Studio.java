@@ -531,6 +531,24 @@ public final class Studio {
                 line -> costumes.computeIfPresent(line.id(), (id, shown) -> unlessGone(line, shown)));
     }
 
+    /** Keeps that something still goes on, without a word of it and without working the costume out anew. */
+    public void keepQuietly(Costume changed) {
+        Line<Costume> before = costumes.get(changed.id());
+        costumes.put(changed.id(), new Line<>(changed.id(), changed, before.done(), true, ""));
+        if (situation() != null && situation().costume().id().equals(changed.id())) {
+            situation.set(situation().with(changed));
+        }
+        keeper.keep(
+                COSTUME,
+                changed.id(),
+                changed,
+                "seen",
+                before.done(),
+                inWayText(situation().inTheWay()),
+                Costume.class,
+                line -> {});
+    }
+
     /** Keeps a changed wearer. */
     public void keep(Wearer changed, String action, Sentence sentence) {
         String words = sentence.in(format());

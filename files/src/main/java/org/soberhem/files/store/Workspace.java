@@ -67,10 +67,14 @@ public final class Workspace implements AutoCloseable {
         this.clock = clock;
         this.attachments = new Attachments(folder.resolve("attachments"));
         Path database = folder.resolve(DATABASE);
-        int stored = storedSchema(database);
         this.lockChannel =
                 FileChannel.open(folder.resolve("workspace.lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
-        this.readOnly = !locked(lockChannel) || Files.exists(database) && !Files.isWritable(database);
+        boolean alone = locked(lockChannel);
+        if (alone) {
+            Restoring.ifChosen(folder);
+        }
+        int stored = storedSchema(database);
+        this.readOnly = !alone || Files.exists(database) && !Files.isWritable(database);
         SQLiteConfig config = new SQLiteConfig();
         config.setReadOnly(readOnly);
         if (!readOnly) {
@@ -442,6 +446,130 @@ public final class Workspace implements AutoCloseable {
         } catch (IOException broken) {
             throw new StoreException("The backup " + copy + " cannot be written: " + reason(broken), broken);
         }
+    }
+
+    /** Returns the backups, the newest first. */
+    public List<Path> backups() {
+        try {
+            return Restoring.backups(folder);
+        } catch (IOException broken) {
+            throw new StoreException("The backups in " + folder + " cannot be read: " + reason(broken), broken);
+        }
+    }
+
+    /** Chooses a backup that the next opening of the workspace goes back to; what is there then is put aside. */
+    public void restoreNext(Path backup) {
+        if (readOnly) {
+            throw cannotKeep();
+        }
+        try {
+            Restoring.choose(folder, backup);
+        } catch (IOException broken) {
+            throw new StoreException("The backup cannot be chosen: " + reason(broken), broken);
+        }
+    }
+
+    /** Writes everything into one file, to carry to another computer. */
+    public void copyWhole(Path zip) {
+        Path copy = folder.resolve("whole-copy.db.part");
+        try {
+            Files.deleteIfExists(copy);
+            asked(handle -> handle.execute("VACUUM INTO ?", copy.toString()));
+            WholeCopy.pack(copy, attachments, zip);
+            Files.delete(copy);
+        } catch (IOException broken) {
+            throw new StoreException("The copy " + zip + " cannot be written: " + reason(broken), broken);
+        }
+    }
+
+    /**
+     * Unpacks what {@link #copyWhole} wrote into a new folder.
+     *
+     * @throws StoreException if it is not a copy of a workspace, or the folder is not empty; nothing was changed then
+     */
+    public static void fromWhole(Path zip, Path folder) {
+        try {
+            WholeCopy.unpack(zip, folder);
+        } catch (IOException broken) {
+            throw new StoreException("The copy " + zip + " cannot be read: " + reason(broken), broken);
+        }
+    }
+
+    /**
+     * Erases lines for good, with their whole history, and lets others begin anew, without theirs; pictures that only they named are gone at
+     * once.
+     *
+     * @param lines ids of those that are erased
+     * @param anew what is left of others, by id, all of one type
+     * @return backups that still hold what was erased; they are the maker's to delete
+     */
+    public <T> List<Path> erase(Set<String> lines, Map<String, T> anew) {
+        Set<String> pictures = new HashSet<>();
+        changed(handle -> {
+            List<String> all = new ArrayList<>(lines);
+            all.addAll(anew.keySet());
+            for (String id : all) {
+                pictures.addAll(everNamed(handle, id));
+                for (String table : List.of("revision", "snapshot")) {
+                    handle.createUpdate("DELETE FROM " + table + " WHERE line = :id")
+                            .bind("id", id)
+                            .execute();
+                }
+                if (lines.contains(id)) {
+                    handle.createUpdate("DELETE FROM line WHERE id = :id")
+                            .bind("id", id)
+                            .execute();
+                } else {
+                    snapshot(handle, id, 0, codec.tree(anew.get(id)));
+                    move(handle, id, 0);
+                    handle.createUpdate("UPDATE line SET in_way = '[]' WHERE id = :id")
+                            .bind("id", id)
+                            .execute();
+                }
+            }
+            return null;
+        });
+        // What was deleted still stands in free pages and in the log until both are written anew.
+        asked(handle -> handle.execute("VACUUM"));
+        asked(handle ->
+                handle.createQuery("PRAGMA wal_checkpoint(TRUNCATE)").mapToMap().list());
+        try {
+            for (String hash : pictures) {
+                if (!isNamed(hash)) {
+                    attachments.drop(hash);
+                }
+            }
+        } catch (IOException broken) {
+            throw new StoreException("A picture could not be erased: " + reason(broken), broken);
+        }
+        return backups();
+    }
+
+    /** Returns the pictures that any state of a line named. */
+    private Set<String> everNamed(Handle handle, String id) {
+        Set<String> found = new HashSet<>();
+        handle.createQuery("SELECT body FROM snapshot WHERE line = :id")
+                .bind("id", id)
+                .map((row, context) -> row.getBytes("body"))
+                .forEach(body -> found.addAll(named(codec.text(codec.unpacked(body)))));
+        handle.createQuery("SELECT changes FROM revision WHERE line = :id")
+                .bind("id", id)
+                .mapTo(String.class)
+                .forEach(text -> found.addAll(named(text)));
+        return found;
+    }
+
+    private boolean isNamed(String hash) {
+        return asked(handle -> {
+            boolean changed = handle.createQuery("SELECT count(*) FROM revision WHERE instr(changes, :hash) > 0")
+                            .bind("hash", hash)
+                            .mapTo(Integer.class)
+                            .one()
+                    > 0;
+            return changed
+                    || handle.createQuery("SELECT id FROM line").mapTo(String.class).list().stream()
+                            .anyMatch(id -> everNamed(handle, id).contains(hash));
+        });
     }
 
     /** Checks the whole database and every picture; the message of what is thrown says what to do. */

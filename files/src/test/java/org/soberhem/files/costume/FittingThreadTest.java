@@ -373,7 +373,7 @@ class FittingThreadTest {
     }
 
     @Test
-    void gate_opensConditionByCondition_andStaysClosedForWhatIsNotKnownHereYet() {
+    void gate_opensConditionByCondition_andStaysClosedUntilThereIsCloth() {
         MeasurementSet set = set(CORSET, "36");
         Garment garment = named(blouse(), set, "first");
         Gate.Standing before = GATE.of(at(costume(List.of(garment)), set), "Blouse", Gate.Step.CUT_CLOTH, SUPPLIES);
@@ -395,9 +395,9 @@ class FittingThreadTest {
         }
         Gate.Standing cut = GATE.of(at(costume(List.of(garment), done), set), "Blouse", Gate.Step.CUT_CLOTH, SUPPLIES);
         assertThat(cut.missing())
-                .extracting(Gate.Condition::state)
+                .extracting(Gate.Condition::check)
                 .as("only what belongs to cloth is left")
-                .containsOnly(Gate.State.UNKNOWN);
+                .containsExactly(Gate.Check.WASHED, Gate.Check.ENOUGH, Gate.Check.SET, Gate.Check.COUNTED);
         assertThat(cut.isOpen()).isFalse();
         assertThat(GATE.of(at(costume(List.of(garment), done), set), "Blouse", Gate.Step.CLIP_NOTCH, SUPPLIES)
                         .isOpen())
