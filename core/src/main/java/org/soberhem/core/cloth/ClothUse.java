@@ -81,6 +81,11 @@ public record ClothUse(
                 garment, use, otherCloth, folded, lean, gap, ends, held, other, matched, Optional.empty(), cutOn);
     }
 
+    /** Returns it with its cloth known by another id; what was laid stays. */
+    public ClothUse onCloth(String renamed) {
+        return new ClothUse(garment, use, renamed, folded, lean, gap, ends, held, other, matched, lay, cutOn);
+    }
+
     /** Returns it with the cloth lying otherwise. */
     public ClothUse lying(boolean inTwo, double leaning, double apart, double lost) {
         return new ClothUse(

@@ -6,9 +6,11 @@ import java.time.ZoneOffset;
 import java.time.format.TextStyle;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
@@ -71,6 +73,7 @@ public final class BenchView extends BorderPane {
     private final Tabs<Page> tabs = new Tabs<>("bench", Page.values(), Page::words, this::show);
     private final Timeline ticking = new Timeline(new KeyFrame(Duration.seconds(1), event -> tick()));
     private Page page = Page.ALL;
+    private final Set<String> opened = new HashSet<>();
     private String chosen = "";
     private int ticks;
 
@@ -92,10 +95,14 @@ public final class BenchView extends BorderPane {
         head.getStyleClass().add("raised");
         BorderPane middle = new BorderPane(Parts.scroll(steps));
         middle.setTop(new VBox(head, said));
+        said.visibleProperty().bind(said.textProperty().isNotEmpty());
+        said.managedProperty().bind(said.visibleProperty());
         VBox.setMargin(said, new Insets(0, 16, 0, 16));
         setCenter(middle);
         side.setPadding(new Insets(12, 16, 16, 16));
+        side.getStyleClass().add("raised");
         ScrollPane right = Parts.scroll(side);
+        right.setFitToHeight(true);
         right.getStyleClass().add("panel");
         right.setPrefWidth(SIDE);
         right.setMinWidth(SIDE);
@@ -186,11 +193,13 @@ public final class BenchView extends BorderPane {
             if (!isShown(task)) {
                 continue;
             }
+            boolean folded = page == Page.ALL && isDone(task.garment()) && !opened.contains(task.garment());
             if (!task.garment().equals(garment)) {
                 garment = task.garment();
-                Label head = Parts.label(garment, "heading");
-                head.setPadding(new Insets(12, 16, 4, 16));
-                steps.getChildren().add(head);
+                steps.getChildren().add(head(garment, folded));
+            }
+            if (folded) {
+                continue;
             }
             steps.getChildren().add(row(task));
             if (task.id().equals(chosen)) {
@@ -207,6 +216,39 @@ public final class BenchView extends BorderPane {
             more.setPadding(new Insets(12, 16, 12, 16));
             steps.getChildren().add(more);
         }
+    }
+
+    private boolean isDone(String garment) {
+        return desk.bench().tasks().stream()
+                .filter(task -> task.garment().equals(garment))
+                .allMatch(Task::isDone);
+    }
+
+    /** A garment whose steps are all done is folded up until it is tapped. */
+    private Node head(String garment, boolean folded) {
+        Label title = Parts.label(garment, "heading");
+        title.setPadding(new Insets(12, 16, 4, 16));
+        if (!isDone(garment)) {
+            return title;
+        }
+        double spent = desk.bench().tasks().stream()
+                .filter(task -> task.garment().equals(garment))
+                .mapToDouble(task -> desk.bench().spent(task.id(), studio.now()).toMinutes())
+                .sum();
+        Label about = Parts.label("every step is done, in " + BenchDesk.time(spent), "settled");
+        about.setPadding(new Insets(12, 16, 4, 0));
+        Tappable head = new Tappable(
+                new HBox(title, about),
+                garment + (folded ? ", folded up" : ""),
+                () -> {
+                    if (!opened.remove(garment)) {
+                        opened.add(garment);
+                    }
+                    refresh();
+                },
+                "obstacle");
+        head.setId("steps-of-" + garment);
+        return head;
     }
 
     private boolean isShown(Task task) {

@@ -103,7 +103,8 @@ public final class Demo {
                 demo.boatmansShirt(),
                 making.atTheBench(
                         making.cutFrom(demo.wifesDress(), demo.wife(), "Jacket", "linsey", false, List.of()),
-                        9,
+                        List.of("Petticoat", "Jacket"),
+                        11,
                         1.5,
                         0.9,
                         1.2,

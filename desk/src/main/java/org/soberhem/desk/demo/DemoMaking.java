@@ -116,10 +116,11 @@ final class DemoMaking {
     }
 
     /** Returns the costume with the steps of its garments, so many done over the last days, each taking its factor of what was thought. */
-    Costume atTheBench(Costume costume, int done, double... factors) {
+    Costume atTheBench(Costume costume, List<String> order, int done, double... factors) {
         List<Task> tasks = new ArrayList<>();
         Set<String> taken = new HashSet<>();
-        for (Garment garment : costume.garments()) {
+        for (String name : order) {
+            Garment garment = costume.garment(name).orElseThrow();
             CompiledSheet sheet = SheetReader.read(garment.sheet());
             List<Task> steps = library.making()
                     .steps(

@@ -12,6 +12,7 @@ import javafx.geometry.Pos;
 import javafx.scene.Group;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
@@ -27,6 +28,7 @@ import org.soberhem.core.costume.Stage;
 import org.soberhem.core.costume.Work;
 import org.soberhem.desk.studio.Situation;
 import org.soberhem.desk.studio.Studio;
+import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tappable;
 import org.soberhem.desk.widget.Thumbnail;
@@ -37,8 +39,37 @@ public final class RailView extends BorderPane {
     /** So many cards are seen without scrolling. */
     private static final int FILL_THE_WINDOW = 4;
 
+    /** So many are worked out before the window answers again. */
+    private static final int MOST_AT_ONCE = 12;
+
     /** So long the window is free between two cards. */
     private static final Duration BREATH = Duration.millis(30);
+
+    /** Which costumes are shown. */
+    private enum Shown {
+        HERE("all that are not put away"),
+        UNFINISHED("unfinished"),
+        BEGUN("begun, not finished"),
+        WORN("worn"),
+        AWAY("put away");
+
+        private final String words;
+
+        Shown(String words) {
+            this.words = words;
+        }
+
+        boolean shows(Costume costume) {
+            boolean away = costume.underway().archived();
+            return switch (this) {
+                case HERE -> !away;
+                case UNFINISHED -> !away && isUnfinished(costume);
+                case BEGUN -> !away && isUnfinished(costume) && isBegun(costume);
+                case WORN -> !away && !isUnfinished(costume);
+                case AWAY -> away;
+            };
+        }
+    }
 
     private static final double THUMB_WIDTH = 250;
     private static final double THUMB_HEIGHT = 128;
@@ -47,33 +78,49 @@ public final class RailView extends BorderPane {
     private final Consumer<Situation> open;
     private final VBox cards = new VBox(12);
     private final TextField search = new TextField();
+    private final ChoiceBox<Shown> filter = new ChoiceBox<>();
+    private final WorkspaceCare care;
     private final NewCostume begin;
     private final Label count = Parts.label("", "soft");
 
     /** Counts the readings of all costumes: what a former one has left to do is dropped. */
     private int pass;
 
-    /** @param open opens a costume where it stands */
-    public RailView(Studio studio, Consumer<Situation> open) {
+    /**
+     * @param files where copies of the workspace go to, and bundles come from
+     * @param open opens a costume where it stands
+     */
+    public RailView(Studio studio, FileDesk files, Consumer<Situation> open) {
         this.studio = studio;
         this.open = open;
-        search.setPromptText("Find a costume, wearer or garment");
-        search.setPrefColumnCount(24);
+        search.setPromptText("Find anything that was written");
+        search.setPrefColumnCount(18);
         search.textProperty().addListener((was, before, now) -> refresh());
         begin = new NewCostume(studio, this::refresh);
+        care = new WorkspaceCare(studio, files, this::refresh);
         Parts.show(begin, false);
+        Parts.show(care, false);
+        filter.setId("rail-filter");
+        filter.getItems().setAll(Shown.values());
+        filter.setConverter(Parts.words(shown -> shown.words));
+        filter.setValue(Shown.HERE);
+        filter.valueProperty().addListener((was, before, now) -> refresh());
+        Button keep = Parts.button("Workspace", care::toggle);
+        keep.setId("open-care");
         Button another = Parts.hinted(Parts.button("New costume", this::beginCostume), "Ctrl+N");
         another.setId("new-costume");
         Button sheets = Parts.hinted(
                 Parts.button("Draft sheets", () -> studio.shelfProperty().set(true)), "Ctrl+L");
         sheets.setId("open-shelf");
-        HBox head = new HBox(16, Parts.label("Costumes", "title"), count, Parts.gap(), search, sheets, another);
+        HBox head = new HBox(
+                10, Parts.label("Costumes", "title"), count, Parts.gap(), filter, search, sheets, keep, another);
         head.setAlignment(Pos.CENTER_LEFT);
         head.setPadding(new Insets(20, 28, 12, 28));
         cards.setPadding(new Insets(4, 28, 28, 28));
         ScrollPane scroll = Parts.scroll(cards);
         VBox.setMargin(begin, new Insets(0, 28, 12, 28));
-        setTop(new VBox(head, begin));
+        VBox.setMargin(care, new Insets(0, 28, 12, 28));
+        setTop(new VBox(head, begin, care));
         setCenter(scroll);
     }
 
@@ -90,21 +137,42 @@ public final class RailView extends BorderPane {
         List<Costume> all = studio.costumes();
         int atOnce = cards.getChildren().isEmpty() ? FILL_THE_WINDOW : all.size();
         cards.getChildren().clear();
-        List<Costume> shown = all.stream().filter(this::found).toList();
+        List<Costume> shown = studio.found(search.getText()).stream()
+                .filter(filter.getValue()::shows)
+                .toList();
         pass++;
-        add(shown, atOnce);
-        long unfinished = all.stream()
-                .filter(costume -> costume.papers().wearings().isEmpty())
-                .count();
-        count.setText(unfinished + " unfinished");
+        add(shown, Math.min(atOnce, MOST_AT_ONCE));
+        count();
         if (cards.getChildren().isEmpty()) {
             cards.getChildren()
                     .add(Parts.text(
                             all.isEmpty()
                                     ? "There is no costume yet. Begin one with Ctrl+N: name it and its wearer, choose a draft, then measure. To see three at work, start Sober Hem with --demo."
-                                    : "No costume, wearer or garment has these words.",
+                                    : "Nothing that was written has these words, or it is not among the costumes that are shown.",
                             "soft"));
         }
+    }
+
+    private void count() {
+        List<Costume> here = studio.costumes().stream()
+                .filter(costume -> !costume.underway().archived())
+                .toList();
+        long unfinished = here.stream().filter(RailView::isUnfinished).count();
+        long begun = here.stream()
+                .filter(costume -> isUnfinished(costume) && isBegun(costume))
+                .count();
+        int limit = studio.maker().habits().limit();
+        count.setText(unfinished + " unfinished, " + begun + " begun of at most " + limit);
+        count.getStyleClass().setAll("label", begun > limit ? "needs" : "soft");
+    }
+
+    private static boolean isUnfinished(Costume costume) {
+        return costume.papers().wearings().isEmpty();
+    }
+
+    private static boolean isBegun(Costume costume) {
+        return !costume.fittings().isEmpty()
+                || !costume.underway().bench().spells().isEmpty();
     }
 
     private void add(List<Costume> waiting, int now) {
@@ -120,13 +188,6 @@ public final class RailView extends BorderPane {
             });
             breath.play();
         }
-    }
-
-    private boolean found(Costume costume) {
-        String words = search.getText().strip().toLowerCase(Locale.ROOT);
-        String all = costume.title() + " " + studio.wearer(costume).name() + " "
-                + costume.garments().stream().map(g -> g.name()).toList();
-        return words.isEmpty() || all.toLowerCase(Locale.ROOT).contains(words);
     }
 
     private Tappable card(Situation situation) {
@@ -175,7 +236,7 @@ public final class RailView extends BorderPane {
     }
 
     private static HBox thread(Situation situation) {
-        HBox thread = new HBox(10);
+        HBox thread = new HBox(7);
         thread.setAlignment(Pos.CENTER_LEFT);
         for (Stage stage : Stage.values()) {
             long open = situation.count(stage);
@@ -184,7 +245,7 @@ public final class RailView extends BorderPane {
             if (open > 0 || situation.isSettled(stage)) {
                 knot.getStyleClass().add(open > 0 ? "open" : "settled");
             }
-            Line stitch = new Line(0, 0, 26, 0);
+            Line stitch = new Line(0, 0, 12, 0);
             stitch.getStyleClass().add("card-stitch");
             Label words =
                     Parts.label(stage.words() + (open > 0 ? " " + open : ""), "small", open > 0 ? "needs" : "soft");

@@ -107,6 +107,7 @@ public final class Tour extends Application {
             }),
             new Stop("cloth", studio -> show(studio, "secretary-1906", "Walking skirt", "CLOTH")),
             new Stop("bench", studio -> show(studio, "wife-1778", "Jacket", "BENCH")),
+            new Stop("record", studio -> show(studio, "wife-1778", "Petticoat", "RECORD")),
             new Stop("fitting-decide", studio -> show(studio, "secretary-1906", "Blouse", "FITTING")),
             new Stop("fitting-pictures", (studio, scene) -> {
                 show(studio, "secretary-1906", "Blouse", "FITTING");

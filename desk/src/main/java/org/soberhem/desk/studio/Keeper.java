@@ -2,13 +2,16 @@ package org.soberhem.desk.studio;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import org.soberhem.files.store.Line;
@@ -124,6 +127,21 @@ public final class Keeper implements AutoCloseable {
                 });
             }
         });
+    }
+
+    /** Keeps a picture and returns its hash; waits until it is durable. */
+    public String attached(byte[] content) {
+        return waitFor(() -> workspace.attach(content));
+    }
+
+    /** Erases lines for good and lets others begin anew; returns the backups that still hold them. */
+    public <T> List<Path> erase(Set<String> lines, Map<String, T> anew) {
+        return waitFor(() -> workspace.erase(lines, anew));
+    }
+
+    /** Does something with the whole workspace, after all that is queued; throws what it throws. */
+    public <R> R withWorkspace(Function<Workspace, R> what) {
+        return waitFor(() -> what.apply(workspace));
     }
 
     /** Finds the file of a picture. */

@@ -1,5 +1,6 @@
 package org.soberhem.desk.studio;
 
+import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -35,11 +36,13 @@ import org.soberhem.core.costume.Judge;
 import org.soberhem.core.costume.Judgement;
 import org.soberhem.core.costume.Knowing;
 import org.soberhem.core.costume.Obstacle;
+import org.soberhem.core.costume.Shared;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.costume.Supplies;
 import org.soberhem.core.costume.Tape;
 import org.soberhem.core.costume.Version;
 import org.soberhem.core.costume.Work;
+import org.soberhem.core.costume.WrittenWords;
 import org.soberhem.core.doubt.Doubt;
 import org.soberhem.core.doubt.Doubts;
 import org.soberhem.core.draft.CompiledSheet;
@@ -97,6 +100,11 @@ public final class Studio {
 
     /** What a garment is worked out from. */
     private record Recipe(String costume, String garment, String sheet, Inputs inputs, List<Alteration> alterations) {}
+
+    /** What was written of a costume, as long as neither it nor its wearer is another. */
+    private record Written(Costume costume, Wearer wearer, String words) {}
+
+    private final Map<String, Written> written = new HashMap<>();
 
     /** The garments worked out last. */
     private final Map<Recipe, Work> worked = lately(MOST_WORKED);
@@ -305,6 +313,24 @@ public final class Studio {
                 .toList();
     }
 
+    /** Returns the costumes of which every one of the words was written somewhere, the next event first. */
+    public List<Costume> found(String words) {
+        List<String> wanted = List.of(words.strip().toLowerCase(Locale.ROOT).split("\\s+"));
+        return costumes().stream()
+                .filter(costume -> wanted.stream().allMatch(written(costume)::contains))
+                .toList();
+    }
+
+    private String written(Costume costume) {
+        Wearer wearer = wearer(costume);
+        Written known = written.get(costume.id());
+        if (known == null || known.costume() != costume || known.wearer() != wearer) {
+            known = new Written(costume, wearer, WrittenWords.of(costume, wearer, library::seenWords));
+            written.put(costume.id(), known);
+        }
+        return known.words();
+    }
+
     /** Returns a costume worked out, without what is tried. */
     public Situation overview(Costume costume) {
         return situation(costume, Map.of());
@@ -362,6 +388,50 @@ public final class Studio {
         keep(costume, "begin", Sentence.of("Began {}", costume.title()));
         open(costume.id());
         place.set(Optional.of(Stage.TAPE));
+    }
+
+    /** Takes a costume up that was begun elsewhere: from another maker, or from a costume for another wearer. */
+    public void take(Costume costume) {
+        keep(costume, "begin", Sentence.of("Began {}", costume.title()));
+    }
+
+    /** Returns an id that no costume has. */
+    public String freeCostume(String words) {
+        return freeId(words, costumes.keySet());
+    }
+
+    /** Returns an id that no wearer has. */
+    public String freeWearer(String words) {
+        return freeId(words, wearers.keySet());
+    }
+
+    /**
+     * Erases a wearer for good, with their measurements and the whole history of both; what is left of their costumes has neither
+     * name, nor pictures, nor figures.
+     *
+     * @return backups that still hold them
+     */
+    public List<Path> erase(Wearer wearer) {
+        Map<String, Costume> left = new LinkedHashMap<>();
+        String nobody = freeWearer("erased wearer");
+        for (Costume costume : costumesOf(wearer.id())) {
+            left.put(costume.id(), new Shared(costume, wearer).anonymous(nobody));
+        }
+        if (!left.isEmpty()) {
+            Wearer anonymous = Wearer.of(nobody, Shared.NAMELESS, "", List.of()).built(wearer.build());
+            wearers.put(nobody, new Line<>(nobody, anonymous, "Began", false, ""));
+            keeper.keep(WEARER, nobody, anonymous, "begin", "Began", "[]", Wearer.class, line -> {});
+        }
+        List<Path> backups = keeper.erase(Set.of(wearer.id()), left);
+        wearers.remove(wearer.id());
+        left.forEach((id, costume) -> costumes.put(id, new Line<>(id, costume, "", false, "")));
+        tried.clear();
+        worked.clear();
+        done.set("Erased " + wearer.name());
+        if (situation() != null) {
+            refresh(costumes.get(situation().costume().id()).value());
+        }
+        return backups;
     }
 
     /** Makes a garment from a sheet as written, named after its kind. */

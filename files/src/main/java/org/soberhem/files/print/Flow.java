@@ -1,5 +1,6 @@
 package org.soberhem.files.print;
 
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -7,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
 import org.soberhem.core.figure.Plate;
 import org.soberhem.core.garment.Sketch;
 import org.soberhem.core.geometry.Box;
@@ -19,6 +21,9 @@ final class Flow implements AutoCloseable {
 
     private static final double MARGIN = 16;
     private static final double LEADING = 1.3;
+
+    /** Between pictures. */
+    private static final double GUTTER = 4;
 
     /** Size of the words of a sketch. */
     private static final double WORDS = 3;
@@ -225,6 +230,27 @@ final class Flow implements AutoCloseable {
         Point side = along.outward().times(0.8);
         Point back = to.minus(along.times(2.2));
         pen.polygon(List.of(to, back.plus(side), back.minus(side)), true);
+    }
+
+    /** Draws pictures side by side, all of one height in millimetres, as many in a row as there is room for. */
+    void pictures(List<BufferedImage> pictures, double height) {
+        double x = 0;
+        for (BufferedImage picture : pictures) {
+            double wide = Math.min(width(), height * picture.getWidth() / picture.getHeight());
+            double high = wide * picture.getHeight() / picture.getWidth();
+            if (x > 0 && x + wide > width()) {
+                y += height + GUTTER;
+                x = 0;
+            }
+            need(height);
+            try {
+                pen.picture(JPEGFactory.createFromImage(document, picture), MARGIN + x, y, wide, high);
+            } catch (IOException broken) {
+                throw new UncheckedIOException("A picture cannot be printed", broken);
+            }
+            x += wide + GUTTER;
+        }
+        y += pictures.isEmpty() ? 0 : height + GUTTER;
     }
 
     void rule() {

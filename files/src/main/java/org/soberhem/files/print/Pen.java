@@ -10,6 +10,7 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Cubic;
 import org.soberhem.core.geometry.Path;
@@ -155,6 +156,10 @@ final class Pen implements AutoCloseable {
             stream.lineTo(sx(to), sy(to));
             stream.stroke();
         });
+    }
+
+    void picture(PDImageXObject picture, double x, double y, double width, double height) {
+        run(() -> stream.drawImage(picture, x(x), y(y + height), (float) (width * POINTS), (float) (height * POINTS)));
     }
 
     /** Writes from a place to the right; {@code size} is the height of the letters' body, in millimetres. */

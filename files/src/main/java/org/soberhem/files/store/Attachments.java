@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** Pictures beside the database, each in a file named by the hash of its content: the same picture is kept once. */
-final class Attachments {
+public final class Attachments {
 
     private final Path folder;
 
@@ -20,7 +20,8 @@ final class Attachments {
         this.folder = folder;
     }
 
-    static String hash(byte[] content) {
+    /** Returns the name under which a content is kept. */
+    public static String hash(byte[] content) {
         try {
             return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(content));
         } catch (NoSuchAlgorithmException impossible) {

@@ -29,7 +29,7 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.jsontype.NamedType;
 
 /** Turns core's values into JSON and back. Names in JSON are those of the record components. */
-final class Codec {
+public final class Codec {
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
     @JsonIgnoreProperties("sentence")
@@ -77,19 +77,21 @@ final class Codec {
                 .toArray(NamedType[]::new);
     }
 
-    JsonNode tree(Object value) {
+    /** Returns a value of core as JSON. */
+    public JsonNode tree(Object value) {
         return mapper.valueToTree(value);
     }
 
-    <T> T value(JsonNode tree, Class<T> type) {
+    /** Returns the value that JSON stands for. */
+    public <T> T value(JsonNode tree, Class<T> type) {
         return mapper.treeToValue(tree, type);
     }
 
-    String text(JsonNode tree) {
+    public String text(JsonNode tree) {
         return mapper.writeValueAsString(tree);
     }
 
-    JsonNode parse(String text) {
+    public JsonNode parse(String text) {
         return mapper.readTree(text);
     }
 

@@ -9,6 +9,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
 import java.time.Clock;
 import java.time.Duration;
@@ -427,22 +428,32 @@ public final class Workspace implements AutoCloseable {
      * copies.
      */
     public void backUp() {
-        Path backups = folder.resolve("backups");
-        Path copy = backups.resolve("workspace-" + LocalDate.now(clock) + ".db");
-        if (readOnly || Files.exists(copy)) {
-            return;
+        if (!readOnly && !Files.exists(todaysBackup())) {
+            backUpNow();
         }
+    }
+
+    private Path todaysBackup() {
+        return folder.resolve("backups").resolve("workspace-" + LocalDate.now(clock) + ".db");
+    }
+
+    /** Copies the database and the pictures to the folder "backups", in the place of a copy of the same day. */
+    public void backUpNow() {
+        if (readOnly) {
+            throw cannotKeep();
+        }
+        Path copy = todaysBackup();
+        Path part = copy.resolveSibling(copy.getFileName() + ".part");
         try {
-            Files.createDirectories(backups);
-            asked(handle -> handle.execute("VACUUM INTO ?", copy.toString()));
-            List<Path> copies;
-            try (var files = Files.list(backups)) {
-                copies = files.filter(Files::isRegularFile).sorted().toList();
-            }
-            for (Path old : copies.subList(0, Math.max(0, copies.size() - BACKUPS_KEPT))) {
+            Files.createDirectories(copy.getParent());
+            Files.deleteIfExists(part);
+            asked(handle -> handle.execute("VACUUM INTO ?", part.toString()));
+            Files.move(part, copy, StandardCopyOption.REPLACE_EXISTING);
+            List<Path> copies = backups();
+            for (Path old : copies.subList(Math.min(BACKUPS_KEPT, copies.size()), copies.size())) {
                 Files.delete(old);
             }
-            attachments.copyTo(backups.resolve("attachments"));
+            attachments.copyTo(copy.resolveSibling("attachments"));
         } catch (IOException broken) {
             throw new StoreException("The backup " + copy + " cannot be written: " + reason(broken), broken);
         }
