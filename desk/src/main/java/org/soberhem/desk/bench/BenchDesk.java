@@ -39,17 +39,6 @@ public final class BenchDesk {
         studio.keep(costume().underway(costume().underway().with(changed)), action, sentence);
     }
 
-    /** Ends what still ran when the application was closed or cut off. */
-    public void takeUp() {
-        if (bench().running().isPresent()) {
-            Task task = bench().task(bench().running().get().task()).orElseThrow();
-            keep(
-                    bench().interrupted(),
-                    "interrupted",
-                    Sentence.of("Work at \"{}\" ended when the application did", task.title()));
-        }
-    }
-
     /** Begins the steps anew for the garments that have none yet. */
     public void propose() {
         List<Task> tasks = new ArrayList<>(bench().tasks());
@@ -85,10 +74,10 @@ public final class BenchDesk {
         keep(bench().stopped(studio.now()), "pause", Sentence.of("A break"));
     }
 
-    /** Notes that work still goes on, so that no more than a minute is lost if the machine fails. */
+    /** Notes that work still goes on, so that little is lost if the machine fails. */
     public void tick() {
         if (bench().running().isPresent()) {
-            studio.keepQuietly(costume().underway(costume().underway().with(bench().seen(studio.now()))));
+            studio.seenAtWork();
         }
     }
 

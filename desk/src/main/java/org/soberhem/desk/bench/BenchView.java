@@ -44,6 +44,9 @@ public final class BenchView extends BorderPane {
 
     private static final double SIDE = 372;
 
+    /** So many seconds of work are lost at most when the machine fails. */
+    private static final int SEEN_EVERY = 120;
+
     /** What is shown of the steps. */
     enum Page {
         ALL("All steps"),
@@ -144,7 +147,7 @@ public final class BenchView extends BorderPane {
             return;
         }
         showClock();
-        if (++ticks % 60 == 0) {
+        if (++ticks % SEEN_EVERY == 0) {
             desk.tick();
         }
     }

@@ -36,6 +36,20 @@ final class GivenFiles {
         }
     }
 
+    /** Reads a file that is no text. */
+    static byte[] bytes(Path file, long most) {
+        try {
+            if (Files.size(file) > most) {
+                throw new WrongInput(file + ": the file is larger than " + most + " bytes");
+            }
+            return Files.readAllBytes(file);
+        } catch (NoSuchFileException missing) {
+            throw new WrongInput(file + ": there is no such file");
+        } catch (IOException broken) {
+            throw new WrongInput(file + ": cannot be read: " + reason(broken));
+        }
+    }
+
     /** Reads a size chart; lengths without a unit are inches. */
     static SizeChart chart(Path file, Library library) {
         try {

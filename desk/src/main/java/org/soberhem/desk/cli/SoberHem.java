@@ -43,6 +43,10 @@ import picocli.CommandLine.Command;
             ReadyCommand.class,
             OverlayCommand.class,
             TapeCommand.class,
+            ExportCommand.class,
+            ImportCommand.class,
+            BackupCommand.class,
+            RestoreCommand.class,
             VerifyCommand.class
         },
         footer = {

@@ -5,6 +5,8 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.Comparator;
@@ -21,15 +23,34 @@ public final class DemoStudio {
 
     private static final LocalDate DAY = LocalDate.of(2026, 5, 14);
 
+    private static final Instant MORNING = DAY.atTime(9, 30).toInstant(ZoneOffset.UTC);
+
     private DemoStudio() {}
 
-    /** @param ui runs on the interface thread */
+    /**
+     * Opens the demo on a day that stands still.
+     *
+     * @param ui runs on the interface thread
+     */
     public static Studio open(Executor ui) {
+        return open(ui, Clock.fixed(MORNING, ZoneOffset.UTC));
+    }
+
+    /**
+     * Opens the demo on its day, from where time goes on, so that work can be timed.
+     *
+     * @param ui runs on the interface thread
+     */
+    public static Studio live(Executor ui) {
+        Clock real = Clock.systemUTC();
+        return open(ui, Clock.offset(real, Duration.between(real.instant(), MORNING)));
+    }
+
+    private static Studio open(Executor ui, Clock clock) {
         try {
             Library library = Library.shipped();
             Path folder = Files.createTempDirectory("sober-hem-demo");
             Runtime.getRuntime().addShutdownHook(new Thread(() -> delete(folder)));
-            Clock clock = Clock.fixed(DAY.atTime(9, 30).toInstant(ZoneOffset.UTC), ZoneOffset.UTC);
             Workspace workspace = Workspace.open(folder, clock);
             Demo.fill(workspace, library, DAY);
             return new Studio(library, new Keeper(workspace, ui), clock);

@@ -43,7 +43,7 @@ public final class SoberHemApp extends Application {
     public static void begin(List<String> given) {
         opening = CompletableFuture.supplyAsync(
                 () -> given.contains("--demo")
-                        ? DemoStudio.open(Platform::runLater)
+                        ? DemoStudio.live(Platform::runLater)
                         : ownStudio(given.stream()
                                 .filter(argument -> argument.startsWith(WORKSPACE))
                                 .map(argument -> argument.substring(WORKSPACE.length()))
@@ -121,6 +121,9 @@ public final class SoberHemApp extends Application {
 
     @Override
     public void stop() {
-        studio.ifPresent(opened -> opened.keeper().close());
+        studio.ifPresent(opened -> {
+            opened.endWork();
+            opened.keeper().close();
+        });
     }
 }

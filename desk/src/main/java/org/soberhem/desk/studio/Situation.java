@@ -34,11 +34,6 @@ public record Situation(
         List<Verdict> verdicts,
         List<Obstacle> inTheWay) {
 
-    /** Returns it with a costume that differs in nothing that is worked out. */
-    Situation with(Costume changed) {
-        return new Situation(changed, wearer, set, judgement, tried, verdicts, inTheWay);
-    }
-
     /** Returns what its figure and its verdicts come from. */
     public Judge.Case judged() {
         return new Judge.Case(judgement, wearer, set, tried);

@@ -57,6 +57,7 @@ import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.maker.Maker;
+import org.soberhem.core.plan.Bench;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.core.silhouette.Verdict;
 import org.soberhem.files.library.Library;
@@ -70,6 +71,8 @@ public final class Studio {
     private static final String WEARER = "wearer";
     private static final String MAKER = "maker";
     private static final String STASH = "stash";
+    private static final String CLOCK = "clock";
+    private static final String CLOCK_ID = "~clock";
 
     /** The maker's own line; no line of a costume or wearer can have this id. */
     public static final String MAKERS_ID = "~maker";
@@ -151,6 +154,7 @@ public final class Studio {
         takeUpOwnLibrary();
         keeper.lines(WEARER, Wearer.class).forEach(line -> wearers.put(line.id(), line));
         keeper.lines(COSTUME, Costume.class).forEach(line -> costumes.put(line.id(), line));
+        endInterrupted();
     }
 
     private void takeUpOwnLibrary() {
@@ -601,22 +605,58 @@ public final class Studio {
                 line -> costumes.computeIfPresent(line.id(), (id, shown) -> unlessGone(line, shown)));
     }
 
-    /** Keeps that something still goes on, without a word of it and without working the costume out anew. */
-    public void keepQuietly(Costume changed) {
-        Line<Costume> before = costumes.get(changed.id());
-        costumes.put(changed.id(), new Line<>(changed.id(), changed, before.done(), true, ""));
-        if (situation() != null && situation().costume().id().equals(changed.id())) {
-            situation.set(situation().with(changed));
-        }
+    /**
+     * When work was last known to go on.
+     *
+     * @param costume id of the costume at whose bench it does
+     */
+    record Seen(String costume, LocalDateTime at) {}
+
+    /** Keeps that work still goes on at the costume at hand; it is no action, so nothing is there to be taken back. */
+    public void seenAtWork() {
         keeper.keep(
-                COSTUME,
-                changed.id(),
-                changed,
+                CLOCK,
+                CLOCK_ID,
+                new Seen(situation().costume().id(), now()),
                 "seen",
-                before.done(),
-                inWayText(situation().inTheWay()),
-                Costume.class,
+                "At work",
+                "[]",
+                Seen.class,
                 line -> {});
+    }
+
+    /** Ends work that went on when the application was cut off, when it was last seen. */
+    private void endInterrupted() {
+        List<Line<Seen>> seen = keeper.lines(CLOCK, Seen.class);
+        for (Line<Costume> line : List.copyOf(costumes.values())) {
+            Costume costume = line.value();
+            Bench bench = costume.underway().bench();
+            if (bench.running().isPresent()) {
+                Bench known = seen.stream()
+                        .map(Line::value)
+                        .filter(each -> each.costume().equals(costume.id()))
+                        .findFirst()
+                        .map(each -> bench.seen(each.at()))
+                        .orElse(bench);
+                keepBench(costume, known.interrupted(), "Work ended when the application did");
+            }
+        }
+    }
+
+    /** Ends work that goes on, because the application is closed. */
+    public void endWork() {
+        for (Line<Costume> line : List.copyOf(costumes.values())) {
+            Bench bench = line.value().underway().bench();
+            if (bench.running().isPresent()) {
+                keepBench(line.value(), bench.stopped(now()), "Work ended when the application was closed");
+            }
+        }
+    }
+
+    private void keepBench(Costume costume, Bench bench, String words) {
+        Costume ended = costume.underway(costume.underway().with(bench));
+        costumes.put(ended.id(), new Line<>(ended.id(), ended, words, true, ""));
+        keeper.keep(COSTUME, ended.id(), ended, "ended", words, "[]", Costume.class, line -> {});
     }
 
     /** Keeps a changed wearer. */

@@ -1,0 +1,44 @@
+package org.soberhem.desk.cli;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.Map;
+import java.util.Optional;
+import org.soberhem.files.exchange.Answers;
+import org.soberhem.files.store.StoreException;
+import org.soberhem.files.store.Workspace;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+
+@Command(
+        name = "backup",
+        description = "Copies the workspace to its folder \"backups\", or all of it into one file to carry elsewhere.")
+final class BackupCommand extends Answering {
+
+    @Option(names = "--workspace", paramLabel = "FOLDER", description = "the workspace; ~/.sober-hem if not given")
+    private Path folder;
+
+    @Option(names = "--out", paramLabel = "FILE", description = "all into one file, .zip")
+    private Optional<Path> out;
+
+    @Override
+    public Integer call() {
+        Path home = folder == null ? Path.of(System.getProperty("user.home"), ".sober-hem") : folder;
+        if (!Files.isDirectory(home)) {
+            throw new WrongInput(home + ": there is no workspace");
+        }
+        try (Workspace workspace = Workspace.open(home, Clock.systemDefaultZone())) {
+            if (out.isPresent()) {
+                workspace.copyWhole(out.get());
+            } else {
+                workspace.backUpNow();
+            }
+        } catch (StoreException broken) {
+            throw new WrongInput(broken.getMessage());
+        }
+        String where = out.map(Path::toString).orElse(home.resolve("backups").toString());
+        out().println(asJson() ? Answers.json(Map.of("written", where)) : "Backed up: " + where);
+        return 0;
+    }
+}

@@ -1,0 +1,60 @@
+package org.soberhem.desk.cli;
+
+import java.nio.file.Path;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import org.soberhem.core.costume.Shared.LeftOut;
+import org.soberhem.desk.record.RecordDesk;
+import org.soberhem.files.exchange.Answers;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+
+@Command(
+        name = "export",
+        description =
+                "Writes a costume for another maker (.zip), its dossier (.pdf) or the dossier as a table (.csv). Pictures go along only where the wearer allows it.")
+final class ExportCommand extends Answering {
+
+    @Mixin
+    private GivenWorkspace given;
+
+    @Option(names = "--out", paramLabel = "FILE", required = true, description = "ends in .zip, .pdf or .csv")
+    private Path out;
+
+    @Option(
+            names = "--without",
+            paramLabel = "WHAT",
+            split = ",",
+            description = "name, pictures, figures: what is left out")
+    private List<LeftOut> without;
+
+    @Option(names = "--with-pictures", description = "pictures go along although no consent is noted")
+    private boolean withPictures;
+
+    @Override
+    public Integer call() {
+        String name = out.getFileName().toString().toLowerCase(Locale.ROOT);
+        String ending = name.substring(name.lastIndexOf('.') + 1);
+        byte[] content = given.with(studio -> {
+            RecordDesk desk = new RecordDesk(studio);
+            Set<LeftOut> left = EnumSet.noneOf(LeftOut.class);
+            left.addAll(without == null ? List.of() : without);
+            if (!withPictures) {
+                left.addAll(desk.usuallyLeft());
+            }
+            return switch (ending) {
+                case "zip" -> desk.bundle(left);
+                case "pdf" -> desk.dossierPdf(left);
+                case "csv" -> desk.csv(left);
+                default -> throw new WrongInput(out + ": the name must end in .zip, .pdf or .csv");
+            };
+        });
+        GivenFiles.write(out, content);
+        out().println(asJson() ? Answers.json(Map.of("written", out.toString())) : "Written: " + out);
+        return 0;
+    }
+}

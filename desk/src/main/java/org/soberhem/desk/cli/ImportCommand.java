@@ -1,0 +1,56 @@
+package org.soberhem.desk.cli;
+
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.Map;
+import org.soberhem.desk.record.RecordDesk;
+import org.soberhem.desk.studio.Keeper;
+import org.soberhem.desk.studio.Studio;
+import org.soberhem.files.exchange.Answers;
+import org.soberhem.files.exchange.Bundle;
+import org.soberhem.files.exchange.FormatException;
+import org.soberhem.files.library.Library;
+import org.soberhem.files.store.StoreException;
+import org.soberhem.files.store.Workspace;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+@Command(
+        name = "import",
+        description = "Takes another maker's costume into the workspace; nothing that is there changes.")
+final class ImportCommand extends Answering {
+
+    @Parameters(paramLabel = "FILE", description = "a costume's bundle, .zip")
+    private Path file;
+
+    @Option(names = "--workspace", paramLabel = "FOLDER", description = "the workspace; ~/.sober-hem if not given")
+    private Path folder;
+
+    @Override
+    public Integer call() {
+        Bundle bundle;
+        try {
+            bundle = Bundle.read(GivenFiles.bytes(file, Bundle.MOST_FILE));
+        } catch (FormatException wrong) {
+            throw new WrongInput(file + ": " + wrong.getMessage());
+        }
+        Path home = folder == null ? Path.of(System.getProperty("user.home"), ".sober-hem") : folder;
+        Clock clock = Clock.systemDefaultZone();
+        try {
+            Keeper keeper = new Keeper(Workspace.open(home, clock), Runnable::run);
+            try {
+                String id = new RecordDesk(new Studio(Library.shipped(), keeper, clock)).take(bundle);
+                out().println(asJson() ? Answers.json(Map.of("costume", id)) : "Taken in: " + id);
+            } finally {
+                keeper.close();
+            }
+            if (!keeper.faultProperty().get().isEmpty()) {
+                throw new WrongInput(keeper.faultProperty().get());
+            }
+        } catch (StoreException broken) {
+            throw new WrongInput(broken.getMessage());
+        }
+        return 0;
+    }
+}
