@@ -38,15 +38,15 @@ public record HandMove(Optional<Lay> lay, List<String> inTheWay) {
         double along = stepped(dy, matched ? lay.rules().repeatAlong() : 0);
         Placed wanted = cut.moved(across, along);
         if (fits(lay, which, wanted)) {
-            return new HandMove(Optional.of(with(lay, which, snapped(lay, which, wanted, onFold, matched))), List.of());
+            return moved(
+                    lay, which, wanted, new Reach(!matched && !isAway(along), !matched && !onFold && !isAway(across)));
         }
         if (!matched) {
             for (int by = 1; by <= SNAP; by++) {
                 for (Point way : ways(onFold)) {
                     Placed aside = wanted.moved(way.x() * by, way.y() * by);
                     if (fits(lay, which, aside)) {
-                        return new HandMove(
-                                Optional.of(with(lay, which, snapped(lay, which, aside, onFold, false))), List.of());
+                        return moved(lay, which, aside, new Reach(!isAway(along), !onFold && !isAway(across)));
                     }
                 }
             }
@@ -94,13 +94,20 @@ public record HandMove(Optional<Lay> lay, List<String> inTheWay) {
         return all;
     }
 
-    /** Returns a cut drawn up to what it nearly touches, along the cloth first. */
-    private static Placed snapped(Lay lay, int which, Placed cut, boolean onFold, boolean matched) {
-        if (matched || lay.rules().gap() > 0) {
-            return cut;
-        }
-        Placed along = cut.moved(0, -free(lay, which, cut, false));
-        return onFold ? along : along.moved(-free(lay, which, along, true), 0);
+    /** In which directions a cut snaps. */
+    private record Reach(boolean along, boolean across) {}
+
+    /** A small step away from the beginning is meant: it is not snapped back. */
+    private static boolean isAway(double by) {
+        return by > 0 && by <= SNAP;
+    }
+
+    /** Draws a cut up to what it nearly touches, along the cloth first. */
+    private static HandMove moved(Lay lay, int which, Placed cut, Reach reach) {
+        boolean snaps = lay.rules().gap() == 0;
+        Placed along = snaps && reach.along() ? cut.moved(0, -free(lay, which, cut, false)) : cut;
+        Placed done = snaps && reach.across() ? along.moved(-free(lay, which, along, true), 0) : along;
+        return new HandMove(Optional.of(with(lay, which, done)), List.of());
     }
 
     /** Returns how far a cut can go back before it touches something, 0 if that is not near. */

@@ -204,7 +204,7 @@ public record Dossier(List<Chapter> chapters) {
                 knows.wardrobe().title(fitting.stack()),
                 fitting.mockup().cloth()));
         for (Remark remark : fitting.remarks()) {
-            String what = remark.garment() + ", " + remark.zone() + ": "
+            String what = remark.garment() + ", " + remark.zone().replace('-', ' ') + ": "
                     + knows.seen().apply(remark.seen());
             String decided = remark.decision()
                     .map(decision ->

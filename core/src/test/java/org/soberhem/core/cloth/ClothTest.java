@@ -125,6 +125,14 @@ class ClothTest {
     }
 
     @Test
+    void aSmallStepAway_isNotSnappedBack() {
+        Lay touching = HandMove.of(lay(), 1, -93, -196).lay().orElseThrow();
+        Lay away = HandMove.of(touching, 1, 5, 5).lay().orElseThrow();
+        assertThat(away.placed().get(1).x()).isCloseTo(305, within(1e-6));
+        assertThat(away.placed().get(1).y()).isCloseTo(5, within(1e-6));
+    }
+
+    @Test
     void aCutThatOverlapsALittle_givesWay_andIsRefusedWhereItCannot() {
         Lay aside = HandMove.of(lay(), 1, -108, 0).lay().orElseThrow();
         assertThat(aside.clashes()).isEmpty();

@@ -80,6 +80,7 @@ public final class ClothView extends BorderPane {
         notions = new NotionsPanel(studio);
         cost = new CostPanel(studio);
         getStyleClass().add("cloth-view");
+        pane.setId("lay");
         plan.setId("plan-lay");
         stop.setId("stop-lay");
         Button print = Parts.button("Print lay and cut list", this::print);

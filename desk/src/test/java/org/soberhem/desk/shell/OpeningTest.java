@@ -22,6 +22,7 @@ import org.soberhem.desk.demo.Demo;
 import org.soberhem.desk.rail.RailView;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.studio.Studios;
+import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.files.store.Workspace;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
@@ -86,7 +87,10 @@ class OpeningTest {
     @Test
     void rail_worksOutWhatIsSeenFirst_andTheOthersAfterwards(FxRobot robot) throws Exception {
         Studio studio = Studios.demo(folder, Platform::runLater);
-        RailView rail = new RailView(studio, situation -> {});
+        RailView rail = new RailView(
+                studio,
+                new FileDesk(name -> Optional.empty(), Optional::empty, Runnable::run, Platform::runLater),
+                situation -> {});
         robot.interact(() -> {
             stage.setScene(SoberHemApp.scene(rail));
             stage.show();
