@@ -16,10 +16,9 @@ public final class WrittenWords {
      *
      * @param seen puts what was seen at fittings into words
      */
-    public static String of(Costume costume, Wearer wearer, UnaryOperator<String> seen) {
+    public static String of(Costume costume, UnaryOperator<String> seen) {
         StringBuilder all = new StringBuilder();
         add(all, costume.title(), costume.place(), String.valueOf(costume.year()), costume.note());
-        add(all, wearer.name(), wearer.note());
         for (Garment garment : costume.garments()) {
             add(all, garment.name(), garment.origin());
             garment.versions().forEach(version -> add(all, version.why()));
@@ -38,6 +37,13 @@ public final class WrittenWords {
         costume.papers().wearings().forEach(wearing -> add(all, wearing.words()));
         add(all, costume.papers().otherwise());
         costume.underway().bench().tasks().forEach(task -> add(all, task.title(), task.look()));
+        return all.toString().toLowerCase(Locale.ROOT);
+    }
+
+    /** Returns what was written of a wearer. */
+    public static String of(Wearer wearer) {
+        StringBuilder all = new StringBuilder();
+        add(all, wearer.name(), wearer.note());
         return all.toString().toLowerCase(Locale.ROOT);
     }
 

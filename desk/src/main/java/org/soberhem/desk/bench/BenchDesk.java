@@ -3,6 +3,7 @@ package org.soberhem.desk.bench;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -20,6 +21,9 @@ import org.soberhem.desk.studio.Studio;
 
 /** What is done at the bench, without its looks: steps, start and stop, forecast. */
 public final class BenchDesk {
+
+    /** So many costumes show a maker's pace. */
+    private static final int PACED = 40;
 
     private final Studio studio;
 
@@ -135,10 +139,17 @@ public final class BenchDesk {
         return Optional.empty();
     }
 
-    /** Returns the maker's pace over all costumes. */
+    /** Returns the maker's pace over the costumes that were worked at, those of the last events. */
     public Pace pace() {
+        List<String> ids = new ArrayList<>(studio.costumeIds());
+        Collections.reverse(ids);
         return Pace.of(
-                studio.costumes().stream().map(each -> each.underway().bench()).toList(), studio.now());
+                ids.stream()
+                        .filter(id -> studio.known(id).begun())
+                        .limit(PACED)
+                        .map(id -> studio.costume(id).underway().bench())
+                        .toList(),
+                studio.now());
     }
 
     /** Returns when a costume will be done; empty if it has no steps or all are done. */

@@ -28,7 +28,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
-import org.soberhem.core.costume.Costume;
+import org.soberhem.core.costume.Overview;
 import org.soberhem.core.plan.Bench;
 import org.soberhem.core.plan.Forecast;
 import org.soberhem.core.plan.Task;
@@ -43,6 +43,9 @@ import org.soberhem.files.exchange.CalendarFile;
 public final class BenchView extends BorderPane {
 
     private static final double SIDE = 372;
+
+    /** So many that are not begun are named. */
+    private static final int NAMED = 12;
 
     /** So many seconds of work are lost at most when the machine fails. */
     private static final int SEEN_EVERY = 120;
@@ -472,24 +475,18 @@ public final class BenchView extends BorderPane {
 
     /** Unfinished pieces weigh on people: they are counted against the maker's own limit, and those not begun are named. */
     private void pieces() {
-        List<Costume> all = studio.costumes().stream()
-                .filter(costume -> !costume.underway().archived())
-                .toList();
-        List<Costume> begun = all.stream()
-                .filter(costume -> costume.papers().wearings().isEmpty()
-                        && (!costume.fittings().isEmpty()
-                                || costume.underway().bench().spells().size() > 0))
-                .toList();
+        List<Overview> all = studio.costumeIds().stream().map(studio::known).toList();
+        long begun = all.stream().filter(Overview::isOnTheGo).count();
         List<String> waiting = all.stream()
-                .filter(costume -> costume.papers().wearings().isEmpty() && !begun.contains(costume))
-                .map(Costume::title)
+                .filter(costume -> !costume.archived() && !costume.worn() && !costume.begun())
+                .map(Overview::title)
+                .limit(NAMED)
                 .toList();
         int limit = studio.maker().habits().limit();
         side.getChildren().add(Parts.label("On the go", "caps"));
         side.getChildren()
                 .add(Parts.text(
-                        begun.size() + " unfinished, your limit is " + limit + ".",
-                        begun.size() > limit ? "needs" : "label"));
+                        begun + " unfinished, your limit is " + limit + ".", begun > limit ? "needs" : "label"));
         if (!waiting.isEmpty()) {
             side.getChildren().add(Parts.text("Not begun: " + String.join(", ", waiting) + ".", "small", "soft"));
         }

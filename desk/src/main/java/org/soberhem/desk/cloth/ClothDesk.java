@@ -201,6 +201,13 @@ public final class ClothDesk {
         studio.keep(stash, "cut", Sentence.of("{}: {} are left", cloth.title(), left));
     }
 
+    /** Returns words for a share that lies between two. */
+    public static String percent(double least, double most) {
+        String from = percent(least);
+        String to = percent(most);
+        return from.equals(to) ? to : from + " to " + to;
+    }
+
     /** Returns words for a share. */
     public static String percent(double share) {
         return String.format(Locale.ROOT, "%.0f %%", share * 100);

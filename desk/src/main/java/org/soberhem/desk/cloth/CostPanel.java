@@ -2,9 +2,9 @@ package org.soberhem.desk.cloth;
 
 import java.time.LocalDate;
 import java.util.Locale;
-import java.util.Map;
-import java.util.TreeMap;
+import java.util.Optional;
 import javafx.geometry.Insets;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
@@ -73,7 +73,7 @@ final class CostPanel extends VBox {
             }
         });
         getChildren().addAll(grid, Parts.label("An hour of work is reckoned at", "soft"), rate, fault);
-        seasons();
+        season();
         getChildren()
                 .add(Parts.text(
                         "In your own money. Cloth counts as it is laid with ends and shrinkage, notions as the patterns need them, hours as the bench logged them.",
@@ -89,18 +89,26 @@ final class CostPanel extends VBox {
                 studio.maker().habits().rate());
     }
 
-    private void seasons() {
-        Map<Integer, Double> years = new TreeMap<>();
-        studio.overview()
-                .forEach(each -> years.merge(
-                        each.costume()
-                                .event()
-                                .map(LocalDate::getYear)
-                                .orElse(studio.today().getYear()),
-                        cost(each).sum(),
-                        Double::sum));
-        years.forEach((year, sum) ->
-                getChildren().add(Parts.label("All costumes of the season " + year + ": " + number(sum), "figure")));
+    /** All costumes must be worked out for it: only when it is asked. */
+    private void season() {
+        int year = year(studio.situation().costume().event());
+        VBox answer = new VBox();
+        Button ask = Parts.button(
+                "All costumes of " + year + " together",
+                () -> answer.getChildren()
+                        .setAll(Parts.label(
+                                number(studio.costumeIds().stream()
+                                        .filter(id -> year(studio.known(id).event()) == year)
+                                        .mapToDouble(id -> cost(studio.overview(studio.costume(id)))
+                                                .sum())
+                                        .sum()),
+                                "figure")));
+        ask.setId("season");
+        getChildren().addAll(ask, answer);
+    }
+
+    private int year(Optional<LocalDate> event) {
+        return event.map(LocalDate::getYear).orElse(studio.today().getYear());
     }
 
     private static String number(double value) {

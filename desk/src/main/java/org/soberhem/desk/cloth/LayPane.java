@@ -10,6 +10,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Polygon;
 import javafx.scene.shape.Rectangle;
+import javafx.scene.text.Text;
 import org.soberhem.core.cloth.Lay;
 import org.soberhem.core.cloth.Placed;
 import org.soberhem.core.geometry.Box;
@@ -240,12 +241,15 @@ final class LayPane extends Region {
                                 new Point(tip + back, left.y() + 4)),
                         "grain"));
         boolean twice = now.rules().folded() && !cut.single() && now.piece(cut).kind() != CutShape.FOLD;
-        drawing.getChildren()
-                .add(Ink.text(
-                        cut.name() + (twice ? " ×2" : "") + (cut.mirrored() && !twice ? " ⇋" : ""),
-                        middle.x() + (isChosen ? byX : 0),
-                        middle.y() - 8 + (isChosen ? byY : 0),
-                        "piece-note"));
+        Text name = Ink.text(
+                cut.name() + (twice ? " ×2" : "") + (cut.mirrored() && !twice ? " ⇋" : ""),
+                middle.x() + (isChosen ? byX : 0),
+                middle.y() - 8 + (isChosen ? byY : 0),
+                "piece-note");
+        // A name longer than its piece would lie on its neighbours: it is shown when the piece is chosen.
+        if (isChosen || name.getLayoutBounds().getWidth() < box.height() * view.scale()) {
+            drawing.getChildren().add(name);
+        }
     }
 
     private void measures(Lay now) {

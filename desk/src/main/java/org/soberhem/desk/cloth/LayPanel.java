@@ -166,7 +166,7 @@ final class LayPanel extends VBox {
             if (lost > 0) {
                 figure(
                         supply.shrinkage().measured() ? "will shrink, by its square" : "may shrink, by its fibre",
-                        ClothDesk.percent(supply.shrinkage().leastAlong()) + " to " + ClothDesk.percent(lost));
+                        ClothDesk.percent(supply.shrinkage().leastAlong(), lost));
             }
             supply.rules()
                     .ifPresent(rules ->

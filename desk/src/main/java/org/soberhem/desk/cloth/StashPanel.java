@@ -35,6 +35,10 @@ import org.soberhem.desk.widget.Tappable;
 final class StashPanel extends VBox {
 
     private static final int PICTURE = 340;
+
+    /** A field beside two others. */
+    private static final double NARROW = 62;
+
     private static final double WIDE = 1400;
     private static final double LONG = 3000;
 
@@ -152,9 +156,8 @@ final class StashPanel extends VBox {
         Shrinkage lost = c.shrinkage(studio.library().fibre(c.fibre()));
         form.getChildren()
                 .add(Parts.text((lost.measured() ? "By its square it loses " : "By its fibre it may lose ")
-                        + ClothDesk.percent(lost.leastAlong()) + " to " + ClothDesk.percent(lost.mostAlong())
-                        + " of its length, " + ClothDesk.percent(lost.leastAcross()) + " to "
-                        + ClothDesk.percent(lost.mostAcross()) + " of its width."));
+                        + ClothDesk.percent(lost.leastAlong(), lost.mostAlong()) + " of its length, "
+                        + ClothDesk.percent(lost.leastAcross(), lost.mostAcross()) + " of its width."));
         LengthField along = new LengthField(studio::format, mm -> {});
         LengthField across = new LengthField(studio::format, mm -> {});
         LengthField side = new LengthField(studio::format, mm -> {});
@@ -293,6 +296,13 @@ final class StashPanel extends VBox {
         label.setMinWidth(USE_PREF_SIZE);
         HBox line = new HBox(8, label);
         line.getChildren().addAll(List.of(parts));
+        for (Node part : parts) {
+            if (part instanceof Label inner) {
+                inner.setMinWidth(USE_PREF_SIZE);
+            } else if (part instanceof LengthField field && parts.length > 3) {
+                field.setMaxWidth(NARROW);
+            }
+        }
         line.setAlignment(Pos.CENTER_LEFT);
         return line;
     }

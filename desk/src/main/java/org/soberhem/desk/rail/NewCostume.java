@@ -10,7 +10,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import org.soberhem.core.body.Wearer;
 import org.soberhem.core.layers.LayerStack;
 import org.soberhem.desk.sheet.SheetChooser;
 import org.soberhem.desk.studio.Beginning;
@@ -85,7 +84,7 @@ final class NewCostume extends VBox {
     /** Shows the form with the sheets and the wearers that are known. */
     void open() {
         drafts.show(year.getText());
-        wearer.getItems().setAll(studio.wearers().stream().map(Wearer::name).toList());
+        wearer.getItems().setAll(studio.wearerNames());
         Parts.show(this, true);
         title.requestFocus();
     }

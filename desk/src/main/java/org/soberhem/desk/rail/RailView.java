@@ -23,7 +23,7 @@ import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import javafx.util.Duration;
-import org.soberhem.core.costume.Costume;
+import org.soberhem.core.costume.Overview;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.costume.Work;
 import org.soberhem.desk.studio.Situation;
@@ -59,17 +59,20 @@ public final class RailView extends BorderPane {
             this.words = words;
         }
 
-        boolean shows(Costume costume) {
-            boolean away = costume.underway().archived();
+        boolean shows(Overview costume) {
+            boolean away = costume.archived();
             return switch (this) {
                 case HERE -> !away;
-                case UNFINISHED -> !away && isUnfinished(costume);
-                case BEGUN -> !away && isUnfinished(costume) && isBegun(costume);
-                case WORN -> !away && !isUnfinished(costume);
+                case UNFINISHED -> !away && !costume.worn();
+                case BEGUN -> costume.isOnTheGo();
+                case WORN -> !away && costume.worn();
                 case AWAY -> away;
             };
         }
     }
+
+    /** So many cards are shown until more are asked for. */
+    private static final int MOST = 40;
 
     private static final double THUMB_WIDTH = 250;
     private static final double THUMB_HEIGHT = 128;
@@ -80,6 +83,8 @@ public final class RailView extends BorderPane {
     private final TextField search = new TextField();
     private final ChoiceBox<Shown> filter = new ChoiceBox<>();
     private final WorkspaceCare care;
+    private final Button more = Parts.button("", this::more);
+    private int most = MOST;
     private final NewCostume begin;
     private final Label count = Parts.label("", "soft");
 
@@ -117,7 +122,8 @@ public final class RailView extends BorderPane {
         head.setAlignment(Pos.CENTER_LEFT);
         head.setPadding(new Insets(20, 28, 12, 28));
         cards.setPadding(new Insets(4, 28, 28, 28));
-        ScrollPane scroll = Parts.scroll(cards);
+        VBox.setMargin(more, new Insets(0, 28, 28, 28));
+        ScrollPane scroll = Parts.scroll(new VBox(cards, more));
         VBox.setMargin(begin, new Insets(0, 28, 12, 28));
         VBox.setMargin(care, new Insets(0, 28, 12, 28));
         setTop(new VBox(head, begin, care));
@@ -134,50 +140,47 @@ public final class RailView extends BorderPane {
      * that the window answers in between; later they are known.
      */
     public void refresh() {
-        List<Costume> all = studio.costumes();
-        int atOnce = cards.getChildren().isEmpty() ? FILL_THE_WINDOW : all.size();
+        int atOnce = cards.getChildren().isEmpty() ? FILL_THE_WINDOW : MOST_AT_ONCE;
         cards.getChildren().clear();
-        List<Costume> shown = studio.found(search.getText()).stream()
-                .filter(filter.getValue()::shows)
+        List<String> all = studio.found(search.getText()).stream()
+                .filter(id -> filter.getValue().shows(studio.known(id)))
                 .toList();
+        List<String> shown = all.subList(0, Math.min(most, all.size()));
         pass++;
-        add(shown, Math.min(atOnce, MOST_AT_ONCE));
+        add(shown, atOnce);
         count();
+        Parts.show(more, all.size() > shown.size());
+        more.setText("Show " + Math.min(MOST, all.size() - shown.size()) + " more of " + all.size());
         if (cards.getChildren().isEmpty()) {
             cards.getChildren()
                     .add(Parts.text(
-                            all.isEmpty()
+                            studio.costumeIds().isEmpty()
                                     ? "There is no costume yet. Begin one with Ctrl+N: name it and its wearer, choose a draft, then measure. To see three at work, start Sober Hem with --demo."
                                     : "Nothing that was written has these words, or it is not among the costumes that are shown.",
                             "soft"));
         }
     }
 
+    private void more() {
+        most += MOST;
+        refresh();
+    }
+
     private void count() {
-        List<Costume> here = studio.costumes().stream()
-                .filter(costume -> !costume.underway().archived())
+        List<Overview> here = studio.costumeIds().stream()
+                .map(studio::known)
+                .filter(costume -> !costume.archived())
                 .toList();
-        long unfinished = here.stream().filter(RailView::isUnfinished).count();
-        long begun = here.stream()
-                .filter(costume -> isUnfinished(costume) && isBegun(costume))
-                .count();
+        long unfinished = here.stream().filter(costume -> !costume.worn()).count();
+        long begun = here.stream().filter(Overview::isOnTheGo).count();
         int limit = studio.maker().habits().limit();
         count.setText(unfinished + " unfinished, " + begun + " begun of at most " + limit);
         count.getStyleClass().setAll("label", begun > limit ? "needs" : "soft");
     }
 
-    private static boolean isUnfinished(Costume costume) {
-        return costume.papers().wearings().isEmpty();
-    }
-
-    private static boolean isBegun(Costume costume) {
-        return !costume.fittings().isEmpty()
-                || !costume.underway().bench().spells().isEmpty();
-    }
-
-    private void add(List<Costume> waiting, int now) {
+    private void add(List<String> waiting, int now) {
         int to = Math.min(now, waiting.size());
-        waiting.subList(0, to).forEach(costume -> cards.getChildren().add(card(studio.overview(costume))));
+        waiting.subList(0, to).forEach(id -> cards.getChildren().add(card(studio.overview(studio.costume(id)))));
         int mine = pass;
         if (to < waiting.size()) {
             PauseTransition breath = new PauseTransition(BREATH);

@@ -41,6 +41,7 @@ final class WorkspaceCare extends VBox {
         getStyleClass().add("card");
         setPadding(new Insets(16));
         said.setId("care-said");
+        said.managedProperty().bind(said.textProperty().isNotEmpty());
         limit.setPrefColumnCount(3);
         limit.setId("limit");
         limit.setOnAction(event -> limit());

@@ -79,6 +79,7 @@ public final class RecordView extends BorderPane {
         right.setMinWidth(SIDE);
         setRight(right);
         said.setId("record-said");
+        said.managedProperty().bind(said.textProperty().isNotEmpty());
         studio.situationProperty().addListener((was, before, now) -> refresh());
         studio.formatProperty().addListener((was, before, now) -> refresh());
         studio.placeProperty().addListener((was, before, now) -> refresh());

@@ -11,7 +11,7 @@ final class Shortcuts extends StackPane {
 
     private static final List<List<String>> ALL = List.of(
             List.of("Alt+1", "all costumes"),
-            List.of("Alt+2 … Alt+5", "tape, draft, fitting, silhouette"),
+            List.of("Alt+2 … Alt+8", "tape, draft, fitting, silhouette, cloth, bench, record"),
             List.of("Ctrl+N", "a new costume"),
             List.of("Ctrl+L", "the shelf of draft sheets"),
             List.of("Ctrl+Z, Ctrl+Shift+Z", "take back, do again"),
@@ -34,6 +34,7 @@ final class Shortcuts extends StackPane {
             List.of("Enter, Esc", "fitting: confirm what is worn beneath, pause"),
             List.of("F4, F5, F6", "fitting: movements and wear, photograph, conditions"),
             List.of("F7", "fitting: figure or flat pieces"),
+            List.of("N P, arrows, T", "cloth: next or former cut, move it (Shift: far), turn it"),
             List.of("F1", "this card"));
 
     Shortcuts() {

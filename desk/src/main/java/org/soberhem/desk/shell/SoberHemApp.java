@@ -3,6 +3,7 @@ package org.soberhem.desk.shell;
 import java.io.File;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
@@ -30,6 +31,9 @@ import org.soberhem.files.store.Workspace;
 public final class SoberHemApp extends Application {
 
     /** The date the demo plays on, so that its pictures do not change from day to day. */
+    /** So long after the start the workspace is looked after. */
+    private static final Duration QUIET = Duration.ofSeconds(30);
+
     private static final String WORKSPACE = "--workspace=";
 
     public static final int WIDTH = 1280;
@@ -116,7 +120,9 @@ public final class SoberHemApp extends Application {
         Path home = folder.map(Path::of).orElseGet(() -> Path.of(System.getProperty("user.home"), ".sober-hem"));
         Clock clock = Clock.systemDefaultZone();
         Workspace workspace = Workspace.open(home, clock);
-        return new Studio(Library.shipped(), new Keeper(workspace, Platform::runLater), clock);
+        Keeper keeper = new Keeper(workspace, Platform::runLater);
+        keeper.careAfter(QUIET);
+        return new Studio(Library.shipped(), keeper, clock);
     }
 
     @Override

@@ -1,19 +1,23 @@
 package org.soberhem.desk.studio;
 
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
+import org.soberhem.core.costume.Overview;
 import org.soberhem.files.store.Line;
 import org.soberhem.files.store.StoreException;
 import org.soberhem.files.store.Workspace;
@@ -37,15 +41,21 @@ public final class Keeper implements AutoCloseable {
         this.ui = ui;
         if (workspace.isReadOnly()) {
             fault.set("This workspace is open in another window: you can look, but nothing will be kept.");
-        } else {
-            queue.execute(this::backUp);
         }
     }
 
-    private void backUp() {
+    /** Looks after the workspace once a day, when it has been open for a while: nothing waits for it then. */
+    public void careAfter(Duration open) {
+        Executor later = CompletableFuture.delayedExecutor(open.toMillis(), TimeUnit.MILLISECONDS, queue);
+        later.execute(this::care);
+    }
+
+    private void care() {
         try {
-            workspace.sweep();
-            workspace.backUp();
+            if (workspace.needsBackup()) {
+                workspace.sweep();
+                workspace.backUp();
+            }
         } catch (StoreException broken) {
             ui.execute(() -> fault.set(broken.getMessage()));
         }
@@ -64,6 +74,27 @@ public final class Keeper implements AutoCloseable {
     /** Reads every line of a kind; waits for actions still queued. */
     public <T> List<Line<T>> lines(String kind, Class<T> type) {
         return waitFor(() -> workspace.lines(kind, type));
+    }
+
+    /** Reads one line; waits for actions still queued. */
+    public <T> Line<T> line(String id, Class<T> type) {
+        return waitFor(() -> workspace.line(id, type));
+    }
+
+    /** Returns the overviews of a kind, by id. */
+    public Map<String, Optional<Overview>> overviews(String kind) {
+        return waitFor(() -> workspace.overviews(kind));
+    }
+
+    /** Queues the overview of a line that stays as it is. */
+    public void note(String id, Overview overview) {
+        queue.execute(() -> {
+            try {
+                workspace.note(id, overview);
+            } catch (StoreException broken) {
+                ui.execute(() -> fault.set(broken.getMessage()));
+            }
+        });
     }
 
     /** Takes back or does again the last action of a line; waits for actions still queued. */

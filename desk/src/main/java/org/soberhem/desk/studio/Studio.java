@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -15,6 +16,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -36,13 +38,13 @@ import org.soberhem.core.costume.Judge;
 import org.soberhem.core.costume.Judgement;
 import org.soberhem.core.costume.Knowing;
 import org.soberhem.core.costume.Obstacle;
+import org.soberhem.core.costume.Overview;
 import org.soberhem.core.costume.Shared;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.costume.Supplies;
 import org.soberhem.core.costume.Tape;
 import org.soberhem.core.costume.Version;
 import org.soberhem.core.costume.Work;
-import org.soberhem.core.costume.WrittenWords;
 import org.soberhem.core.doubt.Doubt;
 import org.soberhem.core.doubt.Doubts;
 import org.soberhem.core.draft.CompiledSheet;
@@ -63,6 +65,7 @@ import org.soberhem.core.silhouette.Verdict;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.sheet.SheetReader;
 import org.soberhem.files.store.Line;
+import org.soberhem.files.store.Workspace;
 
 /** The maker's studio: wearers, costumes, the one at hand, and the commands that change them. */
 public final class Studio {
@@ -96,18 +99,13 @@ public final class Studio {
     private Judge judge;
     private Knowing knowing;
     private Gate gate;
-    private final Map<String, Line<Wearer>> wearers = new LinkedHashMap<>();
-    private final Map<String, Line<Costume>> costumes = new LinkedHashMap<>();
+    private final Lines<Wearer> wearers;
+    private final Lines<Costume> costumes;
     private final Map<String, CompiledSheet> compiled = lately(MOST_WORKED);
     private final Map<String, Double> tried = new HashMap<>();
 
     /** What a garment is worked out from. */
     private record Recipe(String costume, String garment, String sheet, Inputs inputs, List<Alteration> alterations) {}
-
-    /** What was written of a costume, as long as neither it nor its wearer is another. */
-    private record Written(Costume costume, Wearer wearer, String words) {}
-
-    private final Map<String, Written> written = new HashMap<>();
 
     /** The garments worked out last. */
     private final Map<Recipe, Work> worked = lately(MOST_WORKED);
@@ -152,9 +150,26 @@ public final class Studio {
             stashBegun = true;
         });
         takeUpOwnLibrary();
-        keeper.lines(WEARER, Wearer.class).forEach(line -> wearers.put(line.id(), line));
-        keeper.lines(COSTUME, Costume.class).forEach(line -> costumes.put(line.id(), line));
+        wearers = lines(WEARER, Wearer.class, Overview::of);
+        costumes = lines(COSTUME, Costume.class, this::overviewOf);
         endInterrupted();
+    }
+
+    /** Takes up what is known of all lines of a kind; those of older workspaces are read, and noted for the next time. */
+    private <T> Lines<T> lines(String kind, Class<T> type, Function<T, Overview> overview) {
+        Lines<T> all = new Lines<>(id -> keeper.line(id, type), overview);
+        keeper.overviews(kind)
+                .forEach((id, known) -> all.know(id, known.orElseGet(() -> {
+                    Overview made = overview.apply(keeper.line(id, type).value());
+                    keeper.note(id, made);
+                    return made;
+                })));
+        return all;
+    }
+
+    private Overview overviewOf(Costume costume) {
+        Overview known = costumes == null ? null : costumes.overview(costume.id());
+        return Overview.of(costume, library::seenWords, known == null ? List.of() : known.inWay());
     }
 
     private void takeUpOwnLibrary() {
@@ -309,30 +324,45 @@ public final class Studio {
         return done;
     }
 
-    /** Returns every costume, the next event first. */
+    /** Returns every costume, the next event first. Where many are, this reads them all. */
     public List<Costume> costumes() {
-        return costumes.values().stream()
-                .map(Line::value)
-                .sorted(Comparator.comparing(costume -> costume.event().orElse(LocalDate.MAX)))
+        return ordered(costumes.ids()).stream().map(this::costume).toList();
+    }
+
+    /** Returns the ids of all costumes, the next event first. */
+    public List<String> costumeIds() {
+        return ordered(costumes.ids());
+    }
+
+    private List<String> ordered(Collection<String> ids) {
+        return ids.stream()
+                .sorted(Comparator.comparing(
+                        (String id) -> costumes.overview(id).event().orElse(LocalDate.MAX)))
                 .toList();
+    }
+
+    /** Returns a costume by its id. */
+    public Costume costume(String id) {
+        return costumes.get(id).value();
+    }
+
+    /** Returns what is known of a costume without reading it. */
+    public Overview known(String costume) {
+        return costumes.overview(costume);
     }
 
     /** Returns the costumes of which every one of the words was written somewhere, the next event first. */
-    public List<Costume> found(String words) {
+    public List<String> found(String words) {
         List<String> wanted = List.of(words.strip().toLowerCase(Locale.ROOT).split("\\s+"));
-        return costumes().stream()
-                .filter(costume -> wanted.stream().allMatch(written(costume)::contains))
-                .toList();
-    }
-
-    private String written(Costume costume) {
-        Wearer wearer = wearer(costume);
-        Written known = written.get(costume.id());
-        if (known == null || known.costume() != costume || known.wearer() != wearer) {
-            known = new Written(costume, wearer, WrittenWords.of(costume, wearer, library::seenWords));
-            written.put(costume.id(), known);
-        }
-        return known.words();
+        return ordered(costumes.ids().stream()
+                .filter(id -> {
+                    Overview costume = costumes.overview(id);
+                    Overview wearer = wearers.overview(costume.wearer());
+                    return wanted.stream()
+                            .allMatch(word -> costume.words().contains(word)
+                                    || wearer.words().contains(word));
+                })
+                .toList());
     }
 
     /** Returns a costume worked out, without what is tried. */
@@ -352,24 +382,30 @@ public final class Studio {
 
     /** Returns the costumes of a wearer. */
     public List<Costume> costumesOf(String wearer) {
-        return costumes.values().stream()
-                .map(Line::value)
-                .filter(costume -> costume.wearer().equals(wearer))
+        return costumes.ids().stream()
+                .filter(id -> costumes.overview(id).wearer().equals(wearer))
+                .map(this::costume)
                 .toList();
     }
 
+    /** Returns the names of all wearers, without reading them. */
+    public List<String> wearerNames() {
+        return wearers.ids().stream().map(id -> wearers.overview(id).title()).toList();
+    }
+
     public List<Wearer> wearers() {
-        return wearers.values().stream().map(Line::value).toList();
+        return wearers.all().stream().map(Line::value).toList();
     }
 
     /** Keeps a new costume, and its wearer if nobody of the name is known, and opens it at the tape. */
     public void begin(Beginning beginning) {
-        Wearer wearer = wearers().stream()
-                .filter(known -> known.name().equals(beginning.wearer()))
+        Wearer wearer = wearers.ids().stream()
+                .filter(id -> wearers.overview(id).title().equals(beginning.wearer()))
+                .map(id -> wearers.get(id).value())
                 .findFirst()
                 .orElseGet(() -> {
                     Wearer begun =
-                            Wearer.of(freeId(beginning.wearer(), wearers.keySet()), beginning.wearer(), "", List.of());
+                            Wearer.of(freeId(beginning.wearer(), wearers.ids()), beginning.wearer(), "", List.of());
                     keep(begun, "begin", Sentence.of("Began {}", begun.name()));
                     return begun;
                 });
@@ -377,7 +413,7 @@ public final class Studio {
         List<Garment> garments = new ArrayList<>();
         beginning.sheets().forEach(id -> garments.add(garmentOf(sheetText(id), garments)));
         Costume costume = new Costume(
-                freeId(beginning.title(), costumes.keySet()),
+                freeId(beginning.title(), costumes.ids()),
                 beginning.title(),
                 beginning.place(),
                 Integer.parseInt(beginning.year()),
@@ -401,12 +437,12 @@ public final class Studio {
 
     /** Returns an id that no costume has. */
     public String freeCostume(String words) {
-        return freeId(words, costumes.keySet());
+        return freeId(words, costumes.ids());
     }
 
     /** Returns an id that no wearer has. */
     public String freeWearer(String words) {
-        return freeId(words, wearers.keySet());
+        return freeId(words, wearers.ids());
     }
 
     /**
@@ -423,12 +459,23 @@ public final class Studio {
         }
         if (!left.isEmpty()) {
             Wearer anonymous = Wearer.of(nobody, Shared.NAMELESS, "", List.of()).built(wearer.build());
-            wearers.put(nobody, new Line<>(nobody, anonymous, "Began", false, ""));
-            keeper.keep(WEARER, nobody, anonymous, "begin", "Began", "[]", Wearer.class, line -> {});
+            wearers.put(new Line<>(nobody, anonymous, "Began", false, ""));
+            keeper.keep(
+                    WEARER,
+                    nobody,
+                    anonymous,
+                    "begin",
+                    "Began",
+                    Workspace.stored(Overview.of(anonymous)),
+                    Wearer.class,
+                    line -> {});
         }
         List<Path> backups = keeper.erase(Set.of(wearer.id()), left);
         wearers.remove(wearer.id());
-        left.forEach((id, costume) -> costumes.put(id, new Line<>(id, costume, "", false, "")));
+        left.forEach((id, costume) -> {
+            costumes.put(new Line<>(id, costume, "", false, ""));
+            keeper.note(id, costumes.overview(id));
+        });
         tried.clear();
         worked.clear();
         done.set("Erased " + wearer.name());
@@ -593,16 +640,17 @@ public final class Studio {
             lastLine = COSTUME;
         }
         Line<Costume> before = costumes.get(changed.id());
-        costumes.put(changed.id(), new Line<>(changed.id(), changed, words, before != null, ""));
+        costumes.know(changed.id(), Overview.of(changed, library::seenWords, inWay(now.inTheWay())));
+        costumes.put(new Line<>(changed.id(), changed, words, before != null, ""));
         keeper.keep(
                 COSTUME,
                 changed.id(),
                 changed,
                 action,
                 words,
-                inWayText(now.inTheWay()),
+                Workspace.stored(costumes.overview(changed.id())),
                 Costume.class,
-                line -> costumes.computeIfPresent(line.id(), (id, shown) -> unlessGone(line, shown)));
+                line -> costumes.change(line.id(), shown -> unlessGone(line, shown)));
     }
 
     /**
@@ -628,8 +676,8 @@ public final class Studio {
     /** Ends work that went on when the application was cut off, when it was last seen. */
     private void endInterrupted() {
         List<Line<Seen>> seen = keeper.lines(CLOCK, Seen.class);
-        for (Line<Costume> line : List.copyOf(costumes.values())) {
-            Costume costume = line.value();
+        for (String id : running()) {
+            Costume costume = costume(id);
             Bench bench = costume.underway().bench();
             if (bench.running().isPresent()) {
                 Bench known = seen.stream()
@@ -645,18 +693,30 @@ public final class Studio {
 
     /** Ends work that goes on, because the application is closed. */
     public void endWork() {
-        for (Line<Costume> line : List.copyOf(costumes.values())) {
-            Bench bench = line.value().underway().bench();
-            if (bench.running().isPresent()) {
-                keepBench(line.value(), bench.stopped(now()), "Work ended when the application was closed");
-            }
+        for (String id : running()) {
+            Bench bench = costume(id).underway().bench();
+            keepBench(costume(id), bench.stopped(now()), "Work ended when the application was closed");
         }
+    }
+
+    private List<String> running() {
+        return costumes.ids().stream()
+                .filter(id -> costumes.overview(id).running())
+                .toList();
     }
 
     private void keepBench(Costume costume, Bench bench, String words) {
         Costume ended = costume.underway(costume.underway().with(bench));
-        costumes.put(ended.id(), new Line<>(ended.id(), ended, words, true, ""));
-        keeper.keep(COSTUME, ended.id(), ended, "ended", words, "[]", Costume.class, line -> {});
+        costumes.put(new Line<>(ended.id(), ended, words, true, ""));
+        keeper.keep(
+                COSTUME,
+                ended.id(),
+                ended,
+                "ended",
+                words,
+                Workspace.stored(costumes.overview(ended.id())),
+                Costume.class,
+                line -> {});
     }
 
     /** Keeps a changed wearer. */
@@ -664,7 +724,7 @@ public final class Studio {
         String words = sentence.in(format());
         done.set(words);
         lastLine = WEARER;
-        wearers.put(changed.id(), new Line<>(changed.id(), changed, words, true, ""));
+        wearers.put(new Line<>(changed.id(), changed, words, true, ""));
         if (situation() != null) {
             refresh(situation().costume());
         }
@@ -674,9 +734,9 @@ public final class Studio {
                 changed,
                 action,
                 words,
-                "[]",
+                Workspace.stored(Overview.of(changed)),
                 Wearer.class,
-                line -> wearers.computeIfPresent(line.id(), (id, now) -> unlessGone(line, now)));
+                line -> wearers.change(line.id(), now -> unlessGone(line, now)));
     }
 
     /** Keeps changed stacks, charts or preferences of the maker. */
@@ -725,9 +785,10 @@ public final class Studio {
         return kept.value().equals(now.value()) ? kept : now;
     }
 
-    private String inWayText(List<Obstacle> obstacles) {
-        return String.join(
-                "\n", obstacles.stream().map(o -> o.sentence().in(format())).toList());
+    private List<String> inWay(List<Obstacle> obstacles) {
+        return obstacles.stream()
+                .map(obstacle -> obstacle.sentence().in(format()))
+                .toList();
     }
 
     /** Takes back the last action of the line that the place shows: the costume; at the tape, what was changed last there. */
@@ -761,7 +822,8 @@ public final class Studio {
             case WEARER -> {
                 Line<Wearer> was = wearers.get(situation().wearer().id());
                 Line<Wearer> now = keeper.step(was.id(), Wearer.class, back);
-                wearers.put(now.id(), now);
+                wearers.put(now);
+                keeper.note(now.id(), wearers.overview(now.id()));
                 say(was, now, back);
             }
             case MAKER -> {
@@ -778,7 +840,8 @@ public final class Studio {
             default -> {
                 Line<Costume> was = costumes.get(situation().costume().id());
                 Line<Costume> now = keeper.step(was.id(), Costume.class, back);
-                costumes.put(now.id(), now);
+                costumes.put(now);
+                keeper.note(now.id(), costumes.overview(now.id()));
                 say(was, now, back);
             }
         }

@@ -226,13 +226,13 @@ class RecordDeskTest {
 
     @Test
     void search_findsWhatWasWrittenAnywhere() {
-        assertThat(studio.found("corset laced harder")).extracting(Costume::id).containsExactly("secretary-1906");
-        assertThat(studio.found("pockets hand finds")).extracting(Costume::id).containsExactly("wife-1778");
+        assertThat(studio.found("corset laced harder")).containsExactly("secretary-1906");
+        assertThat(studio.found("pockets hand finds")).containsExactly("wife-1778");
         assertThat(studio.found("ADA")).isNotEmpty();
         assertThat(studio.found("nowhere at all")).isEmpty();
         assertThat(studio.found("")).hasSize(studio.costumes().size());
         desk.otherwise("Mother-of-pearl next time");
-        assertThat(studio.found("mother-of-pearl")).extracting(Costume::id).containsExactly("secretary-1906");
+        assertThat(studio.found("mother-of-pearl")).containsExactly("secretary-1906");
     }
 
     @Test

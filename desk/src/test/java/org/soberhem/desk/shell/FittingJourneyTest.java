@@ -111,7 +111,7 @@ class FittingJourneyTest extends DemoJourney {
         assertThat(words(robot, ".gate-row .label"))
                 .contains("Version " + (versions + 1) + " has not been tried on")
                 .contains("Open: ")
-                .contains("not yet known");
+                .contains("No cloth is chosen yet for lining");
     }
 
     @Test

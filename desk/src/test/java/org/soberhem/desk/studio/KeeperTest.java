@@ -11,13 +11,17 @@ import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import org.junit.jupiter.api.Test;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.files.store.Line;
 import org.soberhem.files.store.StoreException;
 import org.soberhem.files.store.Workspace;
+import org.testfx.util.WaitForAsyncUtils;
 
 class KeeperTest {
 
@@ -91,18 +95,22 @@ class KeeperTest {
         when(workspace.isReadOnly()).thenReturn(true);
         Keeper keeper = new Keeper(workspace, Runnable::run);
         assertThat(keeper.faultProperty().get()).contains("you can look, but nothing will be kept");
+        keeper.careAfter(Duration.ZERO);
         settle(keeper);
         verify(workspace, never()).backUp();
         keeper.close();
     }
 
     @Test
-    void backUp_thatFails_isTold() {
+    void backUp_thatFails_isTold() throws TimeoutException {
         doThrow(new StoreException("The backup cannot be written"))
                 .when(workspace)
                 .backUp();
+        when(workspace.needsBackup()).thenReturn(true);
         Keeper keeper = new Keeper(workspace, Runnable::run);
-        settle(keeper);
+        keeper.careAfter(Duration.ZERO);
+        WaitForAsyncUtils.waitFor(
+                10, TimeUnit.SECONDS, () -> !keeper.faultProperty().get().isEmpty());
         assertThat(keeper.faultProperty().get()).isEqualTo("The backup cannot be written");
         keeper.close();
     }

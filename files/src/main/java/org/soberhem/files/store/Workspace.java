@@ -18,6 +18,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -29,10 +30,12 @@ import java.util.stream.Collectors;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
 import org.jdbi.v3.core.JdbiException;
+import org.soberhem.core.costume.Overview;
 import org.sqlite.SQLiteConfig;
 import org.sqlite.SQLiteDataSource;
 import org.sqlite.SQLiteErrorCode;
 import org.sqlite.SQLiteException;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 
 /** The maker's workspace: one folder, open in one process for writing. Calls block; keep them off the interface thread. */
@@ -205,13 +208,50 @@ public final class Workspace implements AutoCloseable {
         });
     }
 
-    /** Returns what stood in a line's way when it was last kept, as stored. */
-    public String inTheWay(String id) {
-        return asked(handle -> handle.createQuery("SELECT in_way FROM line WHERE id = :id")
+    /** Returns a line as it stands. */
+    public <T> Line<T> line(String id, Class<T> type) {
+        return asked(handle -> line(handle, id, type));
+    }
+
+    /** Returns the overview of every line of a kind as it was last kept, by id; an empty one where none was. */
+    public Map<String, Optional<Overview>> overviews(String kind) {
+        return asked(handle -> {
+            Map<String, Optional<Overview>> found = new LinkedHashMap<>();
+            handle.createQuery("SELECT id, in_way FROM line WHERE kind = :kind ORDER BY id")
+                    .bind("kind", kind)
+                    .map((row, context) -> Map.entry(row.getString("id"), row.getString("in_way")))
+                    .forEach(row -> found.put(row.getKey(), overview(row.getValue())));
+            return found;
+        });
+    }
+
+    /** Older workspaces have words in its place. */
+    private Optional<Overview> overview(String stored) {
+        if (!stored.startsWith("{")) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(codec.value(codec.parse(stored), Overview.class));
+        } catch (JacksonException other) {
+            return Optional.empty();
+        }
+    }
+
+    /** Keeps the overview of a line that stays as it is. */
+    public void note(String id, Overview overview) {
+        if (readOnly) {
+            return;
+        }
+        changed(handle -> handle.createUpdate("UPDATE line SET in_way = :way WHERE id = :id")
                 .bind("id", id)
-                .mapTo(String.class)
-                .findOne()
-                .orElse("[]"));
+                .bind("way", codec.text(codec.tree(overview)))
+                .execute());
+    }
+
+    /** Returns an overview as it is stored with a line. */
+    public static String stored(Overview overview) {
+        Codec codec = new Codec();
+        return codec.text(codec.tree(overview));
     }
 
     /**
@@ -220,7 +260,7 @@ public final class Workspace implements AutoCloseable {
      * @param kind kind of the line
      * @param action short name of what was done
      * @param sentence what was done, in words
-     * @param inWay what stands in the way now, stored for the overview
+     * @param inWay its overview, as {@link #stored} puts it; words where there is none
      * @return the line as it stands, durable on disk
      */
     public <T> Line<T> keep(
@@ -428,9 +468,14 @@ public final class Workspace implements AutoCloseable {
      * copies.
      */
     public void backUp() {
-        if (!readOnly && !Files.exists(todaysBackup())) {
+        if (needsBackup()) {
             backUpNow();
         }
+    }
+
+    /** Says whether today has no backup yet. */
+    public boolean needsBackup() {
+        return !readOnly && !Files.exists(todaysBackup());
     }
 
     private Path todaysBackup() {

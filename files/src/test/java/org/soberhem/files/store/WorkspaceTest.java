@@ -24,6 +24,7 @@ import org.soberhem.core.body.Reading;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
+import org.soberhem.core.costume.Overview;
 import org.soberhem.core.costume.Version;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Drafter;
@@ -153,7 +154,13 @@ class WorkspaceTest {
             assertThat(workspace.lines("costume", Costume.class))
                     .singleElement()
                     .satisfies(line -> assertThat(line.value()).isEqualTo(costume()));
-            assertThat(workspace.inTheWay("c1")).isEqualTo("[\"x\"]");
+            assertThat(workspace.overviews("costume"))
+                    .as("older workspaces have words in its place")
+                    .containsEntry("c1", Optional.empty());
+            Overview known = Overview.of(costume(), seen -> seen, List.of("measure again"));
+            workspace.note("c1", known);
+            assertThat(workspace.overviews("costume")).containsEntry("c1", Optional.of(known));
+            assertThat(workspace.line("c1", Costume.class).value()).isEqualTo(costume());
         }
     }
 

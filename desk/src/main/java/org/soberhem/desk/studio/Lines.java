@@ -1,0 +1,77 @@
+package org.soberhem.desk.studio;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import org.soberhem.core.costume.Overview;
+import org.soberhem.files.store.Line;
+
+/**
+ * The lines of a kind: what is known of all of them, and those that were looked at.
+ *
+ * @param <T> what a line holds
+ */
+final class Lines<T> {
+
+    private final Map<String, Overview> known = new LinkedHashMap<>();
+    private final Map<String, Line<T>> read = new HashMap<>();
+    private final Function<String, Line<T>> reader;
+    private final Function<T, Overview> overview;
+
+    /**
+     * @param reader reads a line as it is kept
+     * @param overview makes the overview of a value
+     */
+    Lines(Function<String, Line<T>> reader, Function<T, Overview> overview) {
+        this.reader = reader;
+        this.overview = overview;
+    }
+
+    /** Takes up what is known of a line that is not read yet. */
+    void know(String id, Overview of) {
+        known.put(id, of);
+    }
+
+    Set<String> ids() {
+        return known.keySet();
+    }
+
+    Overview overview(String id) {
+        return known.get(id);
+    }
+
+    /** Returns a line, read if it was not yet; null if there is none. */
+    Line<T> get(String id) {
+        return known.containsKey(id) ? read.computeIfAbsent(id, reader) : null;
+    }
+
+    /** Reads every line. */
+    List<Line<T>> all() {
+        return ids().stream().map(this::get).toList();
+    }
+
+    /** Returns the lines that were looked at. */
+    List<Line<T>> lookedAt() {
+        return new ArrayList<>(read.values());
+    }
+
+    void put(Line<T> line) {
+        read.put(line.id(), line);
+        known.put(line.id(), overview.apply(line.value()));
+    }
+
+    /** Puts another line in the place of one that was looked at. */
+    void change(String id, UnaryOperator<Line<T>> to) {
+        read.computeIfPresent(id, (each, line) -> to.apply(line));
+    }
+
+    void remove(String id) {
+        read.remove(id);
+        known.remove(id);
+    }
+}
