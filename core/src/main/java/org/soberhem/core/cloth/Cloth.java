@@ -80,6 +80,33 @@ public record Cloth(
         return square.or(() -> made.map(Fibre::shrinks)).orElse(Shrinkage.NONE);
     }
 
+    private Cloth of(String called, String made, double wide, double long_, State how, Optional<Shrinkage> lost) {
+        return new Cloth(id, called, made, wide, long_, price, weight, stretch, how, lost, face, picture, note);
+    }
+
+    private Cloth of(double paid, double heavy, double gives, Face shown, String pictured, String noted) {
+        return new Cloth(id, title, fibre, width, length, paid, heavy, gives, state, square, shown, pictured, noted);
+    }
+
+    /** Returns it with another id. */
+    public Cloth knownAs(String otherId) {
+        return new Cloth(
+                otherId, title, fibre, width, length, price, weight, stretch, state, square, face, picture, note);
+    }
+
+    public Cloth called(String other) {
+        return of(other, fibre, width, length, state, square);
+    }
+
+    public Cloth madeOf(String otherFibre) {
+        return of(title, otherFibre, width, length, state, square);
+    }
+
+    /** Returns it measured anew, in millimetres. */
+    public Cloth measuring(double wide, double long_) {
+        return of(title, fibre, wide, long_, state, square);
+    }
+
     /**
      * Returns it after it was made ready: what it has lost is lost.
      *
@@ -88,22 +115,33 @@ public record Cloth(
      * @param wideNow measured after, in millimetres
      */
     public Cloth madeReady(State how, double longNow, double wideNow) {
-        return new Cloth(id, title, fibre, wideNow, longNow, price, weight, stretch, how, square, face, picture, note);
+        return of(title, fibre, wideNow, longNow, how, square);
     }
 
     /** Returns it with what a square of it lost. */
     public Cloth tried(Shrinkage lost) {
-        return new Cloth(
-                id, title, fibre, width, length, price, weight, stretch, state, Optional.of(lost), face, picture, note);
+        return of(title, fibre, width, length, state, Optional.of(lost));
     }
 
     /** Returns it with so much left, in millimetres. */
     public Cloth left(double stillLong) {
-        return new Cloth(
-                id, title, fibre, width, stillLong, price, weight, stretch, state, square, face, picture, note);
+        return of(title, fibre, width, stillLong, state, square);
+    }
+
+    /** Returns it with its price of a metre, its weight in grams a square metre and how much it gives, as a share. */
+    public Cloth worth(double paid, double heavy, double gives) {
+        return of(paid, heavy, gives, face, picture, note);
+    }
+
+    public Cloth showing(Face other) {
+        return of(price, weight, stretch, other, picture, note);
     }
 
     public Cloth pictured(String hash) {
-        return new Cloth(id, title, fibre, width, length, price, weight, stretch, state, square, face, hash, note);
+        return of(price, weight, stretch, face, hash, note);
+    }
+
+    public Cloth noted(String words) {
+        return of(price, weight, stretch, face, picture, words);
     }
 }

@@ -43,6 +43,8 @@ import picocli.CommandLine.Command;
             ReadyCommand.class,
             OverlayCommand.class,
             TapeCommand.class,
+            CostCommand.class,
+            PlanCommand.class,
             ExportCommand.class,
             ImportCommand.class,
             BackupCommand.class,

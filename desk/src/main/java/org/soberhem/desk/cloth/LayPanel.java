@@ -185,17 +185,19 @@ final class LayPanel extends VBox {
         if (supply.cloth().isPresent() && supply.use().cutOn().isEmpty()) {
             supply.wrong().forEach(wrong -> told.getChildren().add(Parts.text(wrong.in(studio.format()), "needs")));
         }
-        if (supply.isLaid()) {
-            actions(supply);
-        }
+        actions(supply);
     }
 
     private void actions(Supply supply) {
+        if (supply.cloth().isEmpty() || supply.use().cutOn().isPresent()) {
+            return;
+        }
         if (!supply.isEnough()) {
-            Button ways = Parts.button("What to do?", () -> waysOut(supply));
+            Button ways = Parts.hinted(
+                    Parts.button("Too short or too narrow?", () -> waysOut(supply)), "Tries what else can be done");
             ways.setId("ways-out");
             more.getChildren().add(ways);
-        } else if (supply.use().cutOn().isEmpty() && supply.wrong().isEmpty()) {
+        } else if (supply.wrong().isEmpty()) {
             Button cut = Parts.hinted(
                     Parts.button("It is cut", desk::cut),
                     "Writes the day down and takes what was needed off the cloth in hand");
@@ -216,7 +218,7 @@ final class LayPanel extends VBox {
 
     private void waysOut(Supply supply) {
         said.accept("Trying what else can be done …");
-        double laid = supply.use().lay().orElseThrow().length();
+        double laid = supply.isLaid() ? supply.use().lay().orElseThrow().length() : Double.MAX_VALUE;
         List<Cloth> others = desk.others(supply);
         desk.drawn()
                 .ifPresent(work -> files.load(

@@ -109,13 +109,13 @@ final class StashPanel extends VBox {
     private VBox form(Cloth c) {
         VBox form = new VBox(7);
         form.setPadding(new Insets(2, 0, 10, 12));
-        TextField title = field(c.title(), typed -> keep(titled(c, typed)));
+        TextField title = field(c.title(), typed -> keep(c.called(typed)));
         title.setId("cloth-title");
         ChoiceBox<Fibre> fibre = new ChoiceBox<>();
         fibre.getItems().setAll(studio.library().fibres());
         fibre.setConverter(Parts.words(Fibre::name));
         fibre.setValue(studio.library().fibre(c.fibre()).orElse(null));
-        fibre.valueProperty().addListener((was, before, now) -> keep(of(c, now.id())));
+        fibre.valueProperty().addListener((was, before, now) -> keep(c.madeOf(now.id())));
         form.getChildren().addAll(line("called", title), line("made of", fibre));
         studio.library()
                 .fibre(c.fibre())
@@ -125,19 +125,17 @@ final class StashPanel extends VBox {
                 .addAll(
                         line(
                                 "wide",
-                                length(c.width(), mm -> keep(sized(c, mm, c.length()))),
+                                length(c.width(), mm -> keep(c.measuring(mm, c.length()))),
                                 Parts.label("long", "soft"),
-                                length(c.length(), mm -> keep(sized(c, c.width(), mm)))),
+                                length(c.length(), mm -> keep(c.measuring(c.width(), mm)))),
                         line(
                                 "price a metre",
-                                number(c.price(), value -> keep(priced(c, value, c.weight(), c.stretch()))),
+                                number(c.price(), value -> keep(c.worth(value, c.weight(), c.stretch()))),
                                 Parts.label("g/m²", "soft"),
-                                number(c.weight(), value -> keep(priced(c, c.price(), value, c.stretch())))),
+                                number(c.weight(), value -> keep(c.worth(c.price(), value, c.stretch())))),
                         line(
                                 "gives across, %",
-                                number(
-                                        c.stretch() * 100,
-                                        value -> keep(priced(c, c.price(), c.weight(), value / 100)))));
+                                number(c.stretch() * 100, value -> keep(c.worth(c.price(), c.weight(), value / 100)))));
         ready(c, form);
         face(c, form);
         picture(c, form);
@@ -235,45 +233,25 @@ final class StashPanel extends VBox {
     }
 
     private void face(Cloth c, VBox form) {
+        Cloth.Face face = c.face();
         CheckBox nap = new CheckBox("nap, pile or print with a way up");
-        nap.setSelected(c.face().oneWay());
-        nap.setOnAction(event -> keep(faced(
-                c,
-                nap.isSelected(),
-                c.face().bothAlike(),
-                c.face().repeatAcross(),
-                c.face().repeatAlong())));
         CheckBox alike = new CheckBox("both sides alike");
-        alike.setSelected(c.face().bothAlike());
-        alike.setOnAction(event -> keep(faced(
-                c,
-                c.face().oneWay(),
-                alike.isSelected(),
-                c.face().repeatAcross(),
-                c.face().repeatAlong())));
+        nap.setSelected(face.oneWay());
+        alike.setSelected(face.bothAlike());
+        Runnable keep = () -> keep(c.showing(
+                new Cloth.Face(nap.isSelected(), alike.isSelected(), face.repeatAcross(), face.repeatAlong())));
+        nap.setOnAction(event -> keep.run());
+        alike.setOnAction(event -> keep.run());
+        LengthField stripe = length(
+                face.repeatAcross(),
+                mm -> keep(c.showing(new Cloth.Face(face.oneWay(), face.bothAlike(), mm, face.repeatAlong()))));
+        LengthField check = length(
+                face.repeatAlong(),
+                mm -> keep(c.showing(new Cloth.Face(face.oneWay(), face.bothAlike(), face.repeatAcross(), mm))));
+        TextField note = field(c.note(), typed -> keep(c.noted(typed)));
+        note.setPromptText("kind, shop, what it is for");
         form.getChildren()
-                .addAll(
-                        nap,
-                        alike,
-                        line(
-                                "stripe every",
-                                length(
-                                        c.face().repeatAcross(),
-                                        mm -> keep(faced(
-                                                c,
-                                                c.face().oneWay(),
-                                                c.face().bothAlike(),
-                                                mm,
-                                                c.face().repeatAlong()))),
-                                Parts.label("check every", "soft"),
-                                length(
-                                        c.face().repeatAlong(),
-                                        mm -> keep(faced(
-                                                c,
-                                                c.face().oneWay(),
-                                                c.face().bothAlike(),
-                                                c.face().repeatAcross(),
-                                                mm)))));
+                .addAll(nap, alike, line("stripe every", stripe, Parts.label("check every", "soft"), check), note);
     }
 
     private void picture(Cloth c, VBox form) {
@@ -343,90 +321,5 @@ final class StashPanel extends VBox {
         });
         field.setPrefColumnCount(5);
         return field;
-    }
-
-    private static Cloth titled(Cloth c, String title) {
-        return new Cloth(
-                c.id(),
-                title,
-                c.fibre(),
-                c.width(),
-                c.length(),
-                c.price(),
-                c.weight(),
-                c.stretch(),
-                c.state(),
-                c.square(),
-                c.face(),
-                c.picture(),
-                c.note());
-    }
-
-    private static Cloth of(Cloth c, String fibre) {
-        return new Cloth(
-                c.id(),
-                c.title(),
-                fibre,
-                c.width(),
-                c.length(),
-                c.price(),
-                c.weight(),
-                c.stretch(),
-                c.state(),
-                c.square(),
-                c.face(),
-                c.picture(),
-                c.note());
-    }
-
-    private static Cloth sized(Cloth c, double width, double length) {
-        return new Cloth(
-                c.id(),
-                c.title(),
-                c.fibre(),
-                width,
-                length,
-                c.price(),
-                c.weight(),
-                c.stretch(),
-                c.state(),
-                c.square(),
-                c.face(),
-                c.picture(),
-                c.note());
-    }
-
-    private static Cloth priced(Cloth c, double price, double weight, double stretch) {
-        return new Cloth(
-                c.id(),
-                c.title(),
-                c.fibre(),
-                c.width(),
-                c.length(),
-                price,
-                weight,
-                stretch,
-                c.state(),
-                c.square(),
-                c.face(),
-                c.picture(),
-                c.note());
-    }
-
-    private static Cloth faced(Cloth c, boolean oneWay, boolean alike, double across, double along) {
-        return new Cloth(
-                c.id(),
-                c.title(),
-                c.fibre(),
-                c.width(),
-                c.length(),
-                c.price(),
-                c.weight(),
-                c.stretch(),
-                c.state(),
-                c.square(),
-                new Cloth.Face(oneWay, alike, across, along),
-                c.picture(),
-                c.note());
     }
 }

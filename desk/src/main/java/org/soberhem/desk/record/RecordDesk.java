@@ -192,20 +192,7 @@ public final class RecordDesk {
             stash.cloths().forEach(each -> taken.add(each.id()));
             String id = Studio.freeId(cloth.id(), taken);
             renamed.put(cloth.id(), id);
-            stash = stash.with(new Cloth(
-                    id,
-                    cloth.title(),
-                    cloth.fibre(),
-                    cloth.width(),
-                    0,
-                    cloth.price(),
-                    cloth.weight(),
-                    cloth.stretch(),
-                    cloth.state(),
-                    cloth.square(),
-                    cloth.face(),
-                    "",
-                    "came with a costume, none in hand"));
+            stash = stash.with(cloth.knownAs(id).left(0).noted("came with a costume, none in hand"));
         }
         if (!bundle.cloths().isEmpty()) {
             studio.keep(
