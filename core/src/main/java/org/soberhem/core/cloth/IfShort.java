@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 import java.util.random.RandomGenerator;
+import java.util.stream.Stream;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.length.Sentence;
@@ -151,65 +152,77 @@ public final class IfShort {
     }
 
     /**
-     * The widest piece is pieced: a seam along the grain, where at most a good quarter of its width is set on. So it was done at the
-     * corners of gores, sleeves and petticoats, out of sight and on the straight.
+     * Pieces that are too wide for the cloth are pieced, or else the widest: a seam along the grain, beyond which a part is set on. So it was
+     * done at the corners of gores, sleeves and petticoats, out of sight and on the straight.
      */
     private Optional<Way> pieced() {
-        Optional<LayPiece> widest = pieces.stream()
-                .filter(piece -> piece.match().isEmpty())
-                .max(Comparator.comparingDouble(piece -> piece.outline().box().width()));
-        if (widest.isEmpty()) {
-            return Optional.empty();
-        }
-        LayPiece piece = widest.get();
-        Box box = piece.outline().box();
-        Optional<Way> best = Optional.empty();
-        boolean bothSides = piece.kind() != CutShape.FOLD;
-        for (boolean right : bothSides ? new boolean[] {true, false} : new boolean[] {true}) {
-            double at = right ? box.minX() + WHOLE * box.width() : box.maxX() - WHOLE * box.width();
-            Optional<Way> way = piecedAt(piece, at, right);
-            if (way.isPresent()
-                    && (best.isEmpty() || way.get().length() < best.get().length())) {
-                best = way;
-            }
-        }
-        return best;
+        List<LayPiece> wide = pieces.stream()
+                .filter(piece -> piece.outline().box().width() > room(piece))
+                .toList();
+        List<LayPiece> cut = wide.isEmpty()
+                ? pieces.stream()
+                        .filter(piece -> piece.match().isEmpty())
+                        .max(Comparator.comparingDouble(
+                                piece -> piece.outline().box().width()))
+                        .stream()
+                        .toList()
+                : wide;
+        return Stream.of(true, false)
+                .map(right -> piecedAt(cut, right))
+                .flatMap(Optional::stream)
+                .min(Comparator.comparingDouble(Way::length));
     }
 
-    private Optional<Way> piecedAt(LayPiece piece, double at, boolean right) {
+    private Optional<Way> piecedAt(List<LayPiece> cut, boolean right) {
+        List<LayPiece> all = new ArrayList<>(pieces);
+        for (LayPiece piece : cut) {
+            List<LayPiece> parts = parts(piece, right || piece.kind() == CutShape.FOLD);
+            if (parts.isEmpty()) {
+                return Optional.empty();
+            }
+            all.remove(piece);
+            all.addAll(parts);
+        }
+        String names = String.join(", ", cut.stream().map(LayPiece::name).toList());
+        return cut.isEmpty()
+                ? Optional.empty()
+                : length(all, rules)
+                        .map(length -> new Way(
+                                Sentence.of(
+                                        "Piece {} along the grain at the {} edge, out of sight: {} are needed",
+                                        names,
+                                        right ? "outer" : "other",
+                                        length),
+                                length,
+                                List.of()));
+    }
+
+    /** Returns how wide the outline of a piece may be: of a half on open cloth, both halves count. */
+    private double room(LayPiece piece) {
+        boolean opened = piece.kind() == CutShape.FOLD && !rules.folded();
+        return opened ? rules.lying() / 2 : rules.lying();
+    }
+
+    /** Returns a piece in two parts with allowances where they are joined; nothing if that gives more than two. */
+    private List<LayPiece> parts(LayPiece piece, boolean right) {
         Box box = piece.outline().box();
         double half = PIECED / 2;
-        List<Outline> whole = piece.outline()
-                .within(
-                        right
-                                ? new Box(box.minX(), box.minY(), at + half, box.maxY())
-                                : new Box(at - half, box.minY(), box.maxX(), box.maxY()));
-        List<Outline> set = piece.outline()
-                .within(
-                        right
-                                ? new Box(at - half, box.minY(), box.maxX(), box.maxY())
-                                : new Box(box.minX(), box.minY(), at + half, box.maxY()));
+        double kept = Math.min(WHOLE * box.width(), room(piece) - half - 1);
+        double at = right ? box.minX() + kept : box.maxX() - kept;
+        Box left = new Box(box.minX(), box.minY(), at + half, box.maxY());
+        Box rest = new Box(at - half, box.minY(), box.maxX(), box.maxY());
+        List<Outline> whole = piece.outline().within(right ? left : rest);
+        List<Outline> set = piece.outline().within(right ? rest : left);
         if (whole.size() != 1 || set.size() != 1) {
-            return Optional.empty();
+            return List.of();
         }
-        List<LayPiece> all = new ArrayList<>(pieces);
-        all.remove(piece);
-        all.add(new LayPiece(piece.name(), piece.count(), piece.kind(), whole.get(0), piece.held(), Optional.empty()));
         boolean fold = piece.kind() == CutShape.FOLD;
-        all.add(new LayPiece(
-                piece.name() + ", set on",
-                fold ? 2 * piece.count() : piece.count(),
-                fold ? CutShape.PAIR : piece.kind(),
-                set.get(0)));
-        return length(all, rules)
-                .map(length -> new Way(
-                        Sentence.of(
-                                "Piece {} along the grain, {} from its {} edge, out of sight: {} are needed",
-                                piece.name(),
-                                Math.abs((right ? box.maxX() : box.minX()) - at),
-                                right ? "outer" : "other",
-                                length),
-                        length,
-                        List.of()));
+        return List.of(
+                new LayPiece(piece.name(), piece.count(), piece.kind(), whole.get(0), piece.held(), Optional.empty()),
+                new LayPiece(
+                        piece.name() + ", set on",
+                        fold ? 2 * piece.count() : piece.count(),
+                        fold ? CutShape.PAIR : piece.kind(),
+                        set.get(0)));
     }
 }

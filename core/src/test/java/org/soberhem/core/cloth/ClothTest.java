@@ -184,4 +184,25 @@ class ClothTest {
         assertThat(words).anyMatch(each -> each.startsWith("Cut collar from another cloth"));
         assertThat(words).anyMatch(each -> each.startsWith("Turn the hem up by only"));
     }
+
+    @Test
+    void piecesWiderThanTheCloth_arePieced() {
+        LayPiece wide = new LayPiece("skirt", 2, CutShape.PAIR, box(950, 900));
+        LayPiece half = new LayPiece("front", 1, CutShape.FOLD, box(900, 400));
+        LayRules rules = LayRules.plain(800, false, false);
+        assertThatThrownBy(() -> new LayPlanner(List.of(wide), rules, new SplittableRandom(1)))
+                .isInstanceOf(LayException.class);
+        List<IfShort.Way> ways = new IfShort(
+                        List.of(wide), rules, Optional.empty(), () -> () -> false, new SplittableRandom(1))
+                .ways(Double.MAX_VALUE);
+        assertThat(ways).singleElement().satisfies(way -> {
+            assertThat(way.words().in(LengthFormat.CENTIMETRES)).startsWith("Piece skirt along the grain");
+            assertThat(way.length()).isBetween(1800.0, 2800.0);
+        });
+        assertThat(new IfShort(List.of(half), rules, Optional.empty(), () -> () -> false, new SplittableRandom(1))
+                        .ways(Double.MAX_VALUE))
+                .as("opened out it is wider than the cloth twice over")
+                .singleElement()
+                .satisfies(way -> assertThat(way.length()).isBetween(800.0, 1300.0));
+    }
 }
