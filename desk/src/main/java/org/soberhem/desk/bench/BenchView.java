@@ -2,7 +2,6 @@ package org.soberhem.desk.bench;
 
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.time.format.TextStyle;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -168,8 +167,10 @@ public final class BenchView extends BorderPane {
             return;
         }
         said.setText("");
-        steps();
-        side();
+        Parts.keepingFocus(this, () -> {
+            steps();
+            side();
+        });
         if (desk.bench().running().isPresent()) {
             ticking.play();
         } else {
@@ -332,6 +333,7 @@ public final class BenchView extends BorderPane {
         minutes.setPrefColumnCount(4);
         minutes.setId("step-minutes");
         TextField look = new TextField(task.look());
+        look.setId("step-look");
         look.setPromptText("what to look at before going on");
         Runnable keep = () -> keep(task, title, minutes, look);
         for (TextField field : List.of(title, minutes, look)) {
@@ -497,7 +499,8 @@ public final class BenchView extends BorderPane {
                 .filter(costume -> !costume.underway().archived())
                 .map(costume -> new CalendarFile.Dates(costume, desk.forecast(costume)))
                 .toList();
-        byte[] content = CalendarFile.write(dates, studio.now().toInstant(ZoneOffset.UTC), ZoneOffset.UTC)
+        byte[] content = CalendarFile.write(
+                        dates, studio.now().atZone(studio.zone()).toInstant(), studio.zone())
                 .getBytes(StandardCharsets.UTF_8);
         files.write("costumes.ics", () -> content, said::setText);
     }

@@ -2,7 +2,6 @@ package org.soberhem.desk.cli;
 
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
-import java.time.ZoneOffset;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -55,8 +54,8 @@ final class PlanCommand extends Answering {
     private static byte[] calendar(Studio studio, Costume costume, Optional<Forecast> forecast) {
         return CalendarFile.write(
                         List.of(new CalendarFile.Dates(costume, forecast)),
-                        studio.now().toInstant(ZoneOffset.UTC),
-                        ZoneOffset.UTC)
+                        studio.now().atZone(studio.zone()).toInstant(),
+                        studio.zone())
                 .getBytes(StandardCharsets.UTF_8);
     }
 

@@ -28,6 +28,10 @@ final class CostPanel extends VBox {
     }
 
     void refresh() {
+        Parts.keepingFocus(this, this::fill);
+    }
+
+    private void fill() {
         getChildren().clear();
         Cost cost = cost(studio.situation());
         GridPane grid = new GridPane();

@@ -133,6 +133,10 @@ final class LayPanel extends VBox {
     }
 
     void refresh() {
+        Parts.keepingFocus(this, this::fill);
+    }
+
+    private void fill() {
         showing = true;
         Parts.offer(cloths.getItems(), studio.stash().cloths());
         Optional<Supply> supply = desk.supply();

@@ -30,6 +30,10 @@ final class NotionsPanel extends VBox {
     }
 
     void refresh() {
+        Parts.keepingFocus(this, this::fill);
+    }
+
+    private void fill() {
         getChildren().clear();
         fault.setText("");
         Map<String, Double> needed = Cost.notions(studio.situation().judgement());

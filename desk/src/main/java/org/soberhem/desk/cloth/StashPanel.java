@@ -56,6 +56,10 @@ final class StashPanel extends VBox {
     }
 
     void refresh() {
+        Parts.keepingFocus(this, this::fill);
+    }
+
+    private void fill() {
         getChildren().clear();
         Button add = Parts.button("Add a cloth", this::add);
         add.setId("add-cloth");
@@ -274,7 +278,11 @@ final class StashPanel extends VBox {
         label.setMinWidth(USE_PREF_SIZE);
         HBox line = new HBox(8, label);
         line.getChildren().addAll(List.of(parts));
-        for (Node part : parts) {
+        for (int i = 0; i < parts.length; i++) {
+            Node part = parts[i];
+            if (part.getId() == null) {
+                part.setId("cloth-" + words.replaceAll("[^a-z]+", "-") + i);
+            }
             if (part instanceof Label inner) {
                 inner.setMinWidth(USE_PREF_SIZE);
             } else if (part instanceof LengthField field && parts.length > 3) {

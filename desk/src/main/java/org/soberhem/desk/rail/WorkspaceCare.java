@@ -98,7 +98,7 @@ final class WorkspaceCare extends VBox {
                             day,
                             () -> told(workspace -> {
                                 workspace.restoreNext(backup);
-                                return "Chosen. Close Sober Hem and start it again: everything is then as on the morning of "
+                                return "Chosen. Close Sober Hem and start it again: everything is then as in the backup "
                                         + day + ". What is here now is put aside in the folder \"backups\", not lost.";
                             })));
         }

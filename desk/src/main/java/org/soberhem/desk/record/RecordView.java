@@ -111,7 +111,7 @@ public final class RecordView extends BorderPane {
             left.forEach((each, box) -> box.setSelected(usual.contains(each)));
         }
         pages();
-        side(costume);
+        Parts.keepingFocus(side, () -> side(costume));
     }
 
     private void pages() {

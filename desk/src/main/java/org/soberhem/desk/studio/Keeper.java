@@ -12,6 +12,7 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -27,9 +28,11 @@ public final class Keeper implements AutoCloseable {
 
     private final Workspace workspace;
     private final Executor ui;
+    private volatile Thread own;
     private final ExecutorService queue = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "keeper");
         thread.setDaemon(true);
+        own = thread;
         return thread;
     });
     private final ReadOnlyStringWrapper state = new ReadOnlyStringWrapper(this, "state", "");
@@ -103,8 +106,15 @@ public final class Keeper implements AutoCloseable {
     }
 
     private <R> R waitFor(Callable<R> question) {
+        FutureTask<R> answer = new FutureTask<>(question);
+        if (Thread.currentThread() == own) {
+            // What is asked while a queued action is told of would wait for itself.
+            answer.run();
+        } else {
+            queue.execute(answer);
+        }
         try {
-            return queue.submit(question).get();
+            return answer.get();
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
             throw new IllegalStateException("Interrupted while reading the workspace", stopped);

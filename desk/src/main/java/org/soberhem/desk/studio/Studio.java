@@ -5,6 +5,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -270,6 +271,11 @@ public final class Studio {
 
     public LocalDateTime now() {
         return LocalDateTime.now(clock);
+    }
+
+    /** Where the maker's clock stands. */
+    public ZoneId zone() {
+        return clock.getZone();
     }
 
     /** The costume at hand with everything computed from it; null while none is open. */

@@ -1,12 +1,14 @@
 package org.soberhem.desk.widget;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import javafx.beans.binding.Bindings;
 import javafx.beans.value.ObservableBooleanValue;
 import javafx.collections.ObservableList;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Control;
 import javafx.scene.control.Label;
@@ -73,6 +75,26 @@ public final class Parts {
     public static void show(Node node, boolean shown) {
         node.setVisible(shown);
         node.setManaged(shown);
+    }
+
+    /** Fills a part anew; what had the focus in it has it again, if it has an id and is still there. */
+    public static void keepingFocus(Parent part, Runnable fill) {
+        Node owner = part.getScene() == null ? null : part.getScene().getFocusOwner();
+        String id = owner != null && isWithin(owner, part) ? owner.getId() : null;
+        fill.run();
+        if (id != null) {
+            part.applyCss();
+            Optional.ofNullable(part.lookup("#" + id)).ifPresent(Node::requestFocus);
+        }
+    }
+
+    private static boolean isWithin(Node node, Parent part) {
+        for (Node each = node; each != null; each = each.getParent()) {
+            if (each == part) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Hides a node together with its room while something else is the case. */

@@ -91,6 +91,25 @@ class KeeperTest {
     }
 
     @Test
+    void whatIsAskedWhileAnActionIsToldOf_doesNotWaitForItself() {
+        whenKept();
+        Keeper keeper = new Keeper(workspace, Runnable::run);
+        List<Integer> asked = new ArrayList<>();
+        keeper.keep(
+                "wearer",
+                "ada",
+                KEPT.value(),
+                "new",
+                "began",
+                "[]",
+                Wearer.class,
+                line -> asked.add(keeper.lines("wearer", Wearer.class).size()));
+        settle(keeper);
+        assertThat(asked).containsExactly(0);
+        keeper.close();
+    }
+
+    @Test
     void readOnlyWorkspace_isToldAtOnce_andNotBackedUp() {
         when(workspace.isReadOnly()).thenReturn(true);
         Keeper keeper = new Keeper(workspace, Runnable::run);

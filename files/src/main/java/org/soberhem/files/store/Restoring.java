@@ -20,7 +20,7 @@ final class Restoring {
         Files.writeString(folder.resolve(CHOSEN), backup.getFileName().toString());
     }
 
-    /** Returns the backups of a workspace, the newest first. */
+    /** Returns the backups of a workspace, the newest first, then what was put aside. */
     static List<Path> backups(Path folder) throws IOException {
         Path backups = folder.resolve("backups");
         if (!Files.isDirectory(backups)) {
@@ -49,9 +49,15 @@ final class Restoring {
                     Files.move(now, aside.resolveSibling(aside.getFileName() + ending));
                 }
             }
-            Path part = folder.resolve(DATABASE + ".part");
-            Files.copy(backup, part, StandardCopyOption.REPLACE_EXISTING);
-            Files.move(part, folder.resolve(DATABASE), StandardCopyOption.ATOMIC_MOVE);
+            // What was put aside after a crash has its log beside it.
+            for (String ending : List.of("-wal", "")) {
+                Path from = backup.resolveSibling(backup.getFileName() + ending);
+                if (Files.exists(from)) {
+                    Path part = folder.resolve(DATABASE + ".part");
+                    Files.copy(from, part, StandardCopyOption.REPLACE_EXISTING);
+                    Files.move(part, folder.resolve(DATABASE + ending), StandardCopyOption.ATOMIC_MOVE);
+                }
+            }
             new Attachments(backups.resolve("attachments")).copyTo(folder.resolve("attachments"));
         }
         Files.delete(chosen);
@@ -59,7 +65,7 @@ final class Restoring {
 
     private static Path aside(Path backups) {
         for (int i = 1; ; i++) {
-            Path aside = backups.resolve("put-aside-" + i);
+            Path aside = backups.resolve("put-aside-" + i + ".db");
             if (!Files.exists(aside)) {
                 return aside;
             }

@@ -494,7 +494,9 @@ public final class Workspace implements AutoCloseable {
             Files.deleteIfExists(part);
             asked(handle -> handle.execute("VACUUM INTO ?", part.toString()));
             Files.move(part, copy, StandardCopyOption.REPLACE_EXISTING);
-            List<Path> copies = backups();
+            List<Path> copies = backups().stream()
+                    .filter(file -> file.getFileName().toString().startsWith("workspace-"))
+                    .toList();
             for (Path old : copies.subList(Math.min(BACKUPS_KEPT, copies.size()), copies.size())) {
                 Files.delete(old);
             }
@@ -557,7 +559,7 @@ public final class Workspace implements AutoCloseable {
      *
      * @param lines ids of those that are erased
      * @param anew what is left of others, by id, all of one type
-     * @return backups that still hold what was erased; they are the maker's to delete
+     * @return backups that still hold what was erased, and their folder of pictures if it does; they are the maker's to delete
      */
     public <T> List<Path> erase(Set<String> lines, Map<String, T> anew) {
         Set<String> pictures = new HashSet<>();
@@ -598,7 +600,12 @@ public final class Workspace implements AutoCloseable {
         } catch (IOException broken) {
             throw new StoreException("A picture could not be erased: " + reason(broken), broken);
         }
-        return backups();
+        List<Path> holding = new ArrayList<>(backups());
+        Path copies = folder.resolve("backups").resolve("attachments");
+        if (pictures.stream().anyMatch(hash -> Files.exists(copies.resolve(hash)))) {
+            holding.add(copies);
+        }
+        return holding;
     }
 
     /** Returns the pictures that any state of a line named. */

@@ -61,11 +61,17 @@ class WorkspaceCareTest {
         try (Workspace workspace = open()) {
             assertThat(note(workspace, "a")).isEqualTo("before");
             workspace.verify();
-            assertThat(folder.resolve("here/backups/put-aside-1")).exists();
+            assertThat(folder.resolve("here/backups/put-aside-1.db")).exists();
             keep(workspace, "a", "Ada", "later");
         }
         try (Workspace workspace = open()) {
             assertThat(note(workspace, "a")).as("it goes back once only").isEqualTo("later");
+            workspace.restoreNext(folder.resolve("here/backups/put-aside-1.db"));
+        }
+        try (Workspace workspace = open()) {
+            assertThat(note(workspace, "a"))
+                    .as("what was put aside is a way back too")
+                    .isEqualTo("after");
         }
     }
 
@@ -133,7 +139,9 @@ class WorkspaceCareTest {
             assertThat(workspace.attachment(picture)).isEmpty();
             assertThat(workspace.attachment(shared)).isPresent();
         }
-        assertThat(holding).hasSize(1);
+        assertThat(holding)
+                .extracting(file -> file.getFileName().toString())
+                .containsExactly("workspace-2026-11-24.db", "attachments");
         try (Stream<Path> files = Files.list(folder.resolve("here"))) {
             for (Path file : files.filter(Files::isRegularFile).toList()) {
                 String bytes = new String(Files.readAllBytes(file), StandardCharsets.ISO_8859_1);
