@@ -1,7 +1,6 @@
 package org.soberhem.desk.bench;
 
 import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashSet;
@@ -190,9 +189,5 @@ public final class BenchDesk {
     public static String time(double minutes) {
         long whole = Math.round(minutes);
         return whole < 60 ? whole + " min" : whole / 60 + " h" + (whole % 60 == 0 ? "" : " " + whole % 60 + " min");
-    }
-
-    public LocalDateTime now() {
-        return studio.now();
     }
 }

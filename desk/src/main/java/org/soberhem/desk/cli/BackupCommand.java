@@ -1,6 +1,5 @@
 package org.soberhem.desk.cli;
 
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Map;
@@ -9,6 +8,7 @@ import org.soberhem.files.exchange.Answers;
 import org.soberhem.files.store.StoreException;
 import org.soberhem.files.store.Workspace;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
 @Command(
@@ -16,19 +16,16 @@ import picocli.CommandLine.Option;
         description = "Copies the workspace to its folder \"backups\", or all of it into one file to carry elsewhere.")
 final class BackupCommand extends Answering {
 
-    @Option(names = "--workspace", paramLabel = "FOLDER", description = "the workspace; ~/.sober-hem if not given")
-    private Path folder;
+    @Mixin
+    private GivenHome home;
 
     @Option(names = "--out", paramLabel = "FILE", description = "all into one file, .zip")
     private Optional<Path> out;
 
     @Override
     public Integer call() {
-        Path home = folder == null ? Path.of(System.getProperty("user.home"), ".sober-hem") : folder;
-        if (!Files.isDirectory(home)) {
-            throw new WrongInput(home + ": there is no workspace");
-        }
-        try (Workspace workspace = Workspace.open(home, Clock.systemDefaultZone())) {
+        Path folder = home.existing();
+        try (Workspace workspace = Workspace.open(folder, Clock.systemDefaultZone())) {
             if (out.isPresent()) {
                 workspace.copyWhole(out.get());
             } else {
@@ -37,7 +34,7 @@ final class BackupCommand extends Answering {
         } catch (StoreException broken) {
             throw new WrongInput(broken.getMessage());
         }
-        String where = out.map(Path::toString).orElse(home.resolve("backups").toString());
+        String where = out.map(Path::toString).orElse(folder.resolve("backups").toString());
         out().println(asJson() ? Answers.json(Map.of("written", where)) : "Backed up: " + where);
         return 0;
     }

@@ -1,6 +1,5 @@
 package org.soberhem.desk.cli;
 
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.function.Function;
@@ -12,6 +11,7 @@ import org.soberhem.desk.studio.Studio;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.store.StoreException;
 import org.soberhem.files.store.Workspace;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
@@ -21,8 +21,8 @@ final class GivenWorkspace {
     @Parameters(index = "0", paramLabel = "COSTUME", description = "a costume's id or title")
     private String costume;
 
-    @Option(names = "--workspace", paramLabel = "FOLDER", description = "the workspace; ~/.sober-hem if not given")
-    private Path folder;
+    @Mixin
+    private GivenHome home;
 
     @Option(names = "--demo", description = "a fresh demo workspace")
     private boolean demo;
@@ -60,13 +60,10 @@ final class GivenWorkspace {
         if (demo) {
             return DemoStudio.open(Runnable::run);
         }
-        Path home = folder == null ? Path.of(System.getProperty("user.home"), ".sober-hem") : folder;
-        if (!Files.isDirectory(home)) {
-            throw new WrongInput(home + ": there is no workspace");
-        }
+        Path folder = home.existing();
         try {
             Clock clock = Clock.systemDefaultZone();
-            return new Studio(Library.shipped(), new Keeper(Workspace.open(home, clock), Runnable::run), clock);
+            return new Studio(Library.shipped(), new Keeper(Workspace.open(folder, clock), Runnable::run), clock);
         } catch (StoreException broken) {
             throw new WrongInput(broken.getMessage());
         }

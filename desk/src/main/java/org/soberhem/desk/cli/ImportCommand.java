@@ -13,7 +13,7 @@ import org.soberhem.files.library.Library;
 import org.soberhem.files.store.StoreException;
 import org.soberhem.files.store.Workspace;
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Option;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Parameters;
 
 @Command(
@@ -24,8 +24,8 @@ final class ImportCommand extends Answering {
     @Parameters(paramLabel = "FILE", description = "a costume's bundle, .zip")
     private Path file;
 
-    @Option(names = "--workspace", paramLabel = "FOLDER", description = "the workspace; ~/.sober-hem if not given")
-    private Path folder;
+    @Mixin
+    private GivenHome home;
 
     @Override
     public Integer call() {
@@ -35,10 +35,10 @@ final class ImportCommand extends Answering {
         } catch (FormatException wrong) {
             throw new WrongInput(file + ": " + wrong.getMessage());
         }
-        Path home = folder == null ? Path.of(System.getProperty("user.home"), ".sober-hem") : folder;
+        Path folder = home.path();
         Clock clock = Clock.systemDefaultZone();
         try {
-            Keeper keeper = new Keeper(Workspace.open(home, clock), Runnable::run);
+            Keeper keeper = new Keeper(Workspace.open(folder, clock), Runnable::run);
             try {
                 String id = new RecordDesk(new Studio(Library.shipped(), keeper, clock)).take(bundle);
                 out().println(asJson() ? Answers.json(Map.of("costume", id)) : "Taken in: " + id);

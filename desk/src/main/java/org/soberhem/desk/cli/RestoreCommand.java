@@ -8,7 +8,7 @@ import org.soberhem.files.exchange.Answers;
 import org.soberhem.files.store.StoreException;
 import org.soberhem.files.store.Workspace;
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Option;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Parameters;
 
 @Command(
@@ -20,29 +20,29 @@ final class RestoreCommand extends Answering {
     @Parameters(paramLabel = "FILE", description = "a whole copy, .zip, or a file of the folder \"backups\", .db")
     private Path file;
 
-    @Option(names = "--workspace", paramLabel = "FOLDER", description = "the workspace; ~/.sober-hem if not given")
-    private Path folder;
+    @Mixin
+    private GivenHome home;
 
     @Override
     public Integer call() {
-        Path home = folder == null ? Path.of(System.getProperty("user.home"), ".sober-hem") : folder;
+        Path folder = home.path();
         if (!Files.isRegularFile(file)) {
             throw new WrongInput(file + ": there is no such file");
         }
         Clock clock = Clock.systemDefaultZone();
         try {
             if (file.toString().endsWith(".db")) {
-                Path known = home.resolve("backups").resolve(file.getFileName());
+                Path known = folder.resolve("backups").resolve(file.getFileName());
                 if (!Files.isRegularFile(known)) {
-                    throw new WrongInput(file + " is no backup of the workspace " + home);
+                    throw new WrongInput(file + " is no backup of the workspace " + folder);
                 }
-                try (Workspace workspace = Workspace.open(home, clock)) {
+                try (Workspace workspace = Workspace.open(folder, clock)) {
                     workspace.restoreNext(known);
                 }
             } else {
-                Workspace.fromWhole(file, home);
+                Workspace.fromWhole(file, folder);
             }
-            try (Workspace workspace = Workspace.open(home, clock)) {
+            try (Workspace workspace = Workspace.open(folder, clock)) {
                 workspace.verify();
             }
         } catch (StoreException broken) {
@@ -50,8 +50,8 @@ final class RestoreCommand extends Answering {
         }
         out().println(
                         asJson()
-                                ? Answers.json(Map.of("workspace", home.toString()))
-                                : "The workspace " + home + " is as in " + file);
+                                ? Answers.json(Map.of("workspace", folder.toString()))
+                                : "The workspace " + folder + " is as in " + file);
         return 0;
     }
 }

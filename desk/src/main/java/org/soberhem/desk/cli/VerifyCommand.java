@@ -1,6 +1,5 @@
 package org.soberhem.desk.cli;
 
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Map;
@@ -8,29 +7,26 @@ import org.soberhem.files.exchange.Answers;
 import org.soberhem.files.store.StoreException;
 import org.soberhem.files.store.Workspace;
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Option;
+import picocli.CommandLine.Mixin;
 
 @Command(
         name = "verify",
         description = "Checks the whole workspace, and copies it to its folder \"backups\" if today has no copy.")
 final class VerifyCommand extends Answering {
 
-    @Option(names = "--workspace", paramLabel = "FOLDER", description = "the workspace; ~/.sober-hem if not given")
-    private Path folder;
+    @Mixin
+    private GivenHome home;
 
     @Override
     public Integer call() {
-        Path checked = folder == null ? Path.of(System.getProperty("user.home"), ".sober-hem") : folder;
-        if (!Files.isDirectory(checked)) {
-            throw new WrongInput(checked + ": there is no workspace");
-        }
-        try (Workspace workspace = Workspace.open(checked, Clock.systemDefaultZone())) {
+        Path folder = home.existing();
+        try (Workspace workspace = Workspace.open(folder, Clock.systemDefaultZone())) {
             workspace.verify();
             workspace.backUp();
         } catch (StoreException broken) {
             throw new WrongInput(broken.getMessage());
         }
-        String answer = "The workspace " + checked + " is sound";
+        String answer = "The workspace " + folder + " is sound";
         out().println(asJson() ? Answers.json(Map.of("sound", true)) : answer);
         return 0;
     }

@@ -1,6 +1,5 @@
 package org.soberhem.desk.studio;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -53,11 +52,6 @@ final class Lines<T> {
     /** Reads every line. */
     List<Line<T>> all() {
         return ids().stream().map(this::get).toList();
-    }
-
-    /** Returns the lines that were looked at. */
-    List<Line<T>> lookedAt() {
-        return new ArrayList<>(read.values());
     }
 
     void put(Line<T> line) {
