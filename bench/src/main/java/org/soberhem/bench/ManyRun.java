@@ -125,7 +125,7 @@ public final class ManyRun {
     private static Studio studio(Path folder) {
         return new Studio(
                 Library.shipped(),
-                new Keeper(Workspace.open(folder, Clock.systemUTC()), Runnable::run),
+                Keeper.atOnce(Workspace.open(folder, Clock.systemUTC())),
                 Clock.systemUTC());
     }
 

@@ -18,6 +18,7 @@ import org.soberhem.desk.studio.Keeper;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.picture.Pictures;
+import org.soberhem.files.store.Action;
 import org.soberhem.files.store.Line;
 import org.soberhem.files.store.Workspace;
 
@@ -74,7 +75,7 @@ public final class PicturesRun {
                 other[photograph.length + 1] = (byte) (i >> 8);
                 fitting = fitting.with(new Picture(workspace.attach(other), "photograph " + i, ""));
             }
-            workspace.keep("costume", costume.id(), costume.with(fitting), "pictures", "Pictures", "[]", Costume.class);
+            workspace.keep("costume", costume.id(), costume.with(fitting), Action.of("pictures", "Pictures"), Costume.class);
         }
     }
 
@@ -94,7 +95,7 @@ public final class PicturesRun {
 
     private static void open(Path folder, int i, double[] start, double[] opened) {
         long from = System.nanoTime();
-        try (Keeper keeper = new Keeper(Workspace.open(folder, Clock.systemUTC()), Runnable::run)) {
+        try (Keeper keeper = Keeper.atOnce(Workspace.open(folder, Clock.systemUTC()))) {
             Studio studio = new Studio(Library.shipped(), keeper, Clock.systemUTC());
             long read = System.nanoTime();
             studio.open("secretary-1906");

@@ -12,6 +12,7 @@ import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.desk.demo.Demo;
 import org.soberhem.files.library.Library;
+import org.soberhem.files.store.Action;
 import org.soberhem.files.store.Line;
 import org.soberhem.files.store.Workspace;
 
@@ -36,7 +37,7 @@ public final class StoreRun {
             for (int i = 0; i < ACTIONS; i++) {
                 costume = costume.with(garment.with(LengthenAtLevel.evenly("midriff", i + 1, Sides.BOTH)));
                 long from = System.nanoTime();
-                workspace.keep("costume", costume.id(), costume, "alter", "Lengthened", "[]", Costume.class);
+                workspace.keep("costume", costume.id(), costume, Action.of("alter", "Lengthened"), Costume.class);
                 took[i] = System.nanoTime() - from;
             }
             Arrays.sort(took);

@@ -33,13 +33,9 @@ public record MeasurementSet(
         Optional<Weight> weight,
         List<String> settled) {
 
-    // Sets of workspaces before layers were stated in full lack the last four.
     public MeasurementSet {
         readings = List.copyOf(readings);
-        worn = worn == null ? AsWorn.UNSTATED : worn;
-        start = start == null ? TapeStart.END : start;
-        weight = weight == null ? Optional.empty() : weight;
-        settled = settled == null ? List.of() : List.copyOf(settled);
+        settled = List.copyOf(settled);
     }
 
     /** Returns a set with readings about whose circumstances nothing more is stated. */

@@ -31,10 +31,7 @@ public record Wearer(String id, String name, String note, Build build, List<Meas
         }
     }
 
-    // Wearers of older workspaces lack the build and the consent.
     public Wearer {
-        consent = consent == null ? Consent.NOT_ASKED : consent;
-        build = build == null ? Build.ADULT : build;
         sets = List.copyOf(sets);
     }
 

@@ -44,12 +44,8 @@ public record Costume(
         Papers papers,
         Underway underway) {
 
-    // Costumes of older workspaces lack the choices, the look, the papers and what is underway.
     public Costume {
-        underway = underway == null ? Underway.NOT_BEGUN : underway;
-        papers = papers == null ? Papers.NONE : papers;
-        choices = choices == null ? Map.of() : Map.copyOf(choices);
-        look = look == null ? Look.USUAL : look;
+        choices = Map.copyOf(choices);
         garments = List.copyOf(garments);
         fittings = List.copyOf(fittings);
     }

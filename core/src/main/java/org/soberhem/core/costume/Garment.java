@@ -31,13 +31,10 @@ public record Garment(
         Optional<Integer> from,
         String origin) {
 
-    // Garments of older workspaces know neither.
     public Garment {
         settings = Map.copyOf(settings);
         alterations = List.copyOf(alterations);
         versions = List.copyOf(versions);
-        from = from == null ? Optional.empty() : from;
-        origin = origin == null ? "" : origin;
     }
 
     /** A garment drafted from a sheet of the library or of the maker's own. */
@@ -118,7 +115,7 @@ public record Garment(
     public Garment takenUpAt(Version version) {
         return new Garment(
                 name,
-                version.sheet().isEmpty() ? sheet : version.sheet(),
+                version.sheet(),
                 version.settings(),
                 version.alterations(),
                 versions,

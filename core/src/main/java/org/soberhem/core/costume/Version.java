@@ -17,7 +17,7 @@ import org.soberhem.core.pattern.Pattern;
  * @param measures what it was drawn from, by catalogue id, in millimetres
  * @param settings settings chosen, by name, in millimetres
  * @param alterations in order
- * @param sheet the sheet that it was drawn from, written out; empty in older workspaces: then the garment's
+ * @param sheet the sheet that it was drawn from, written out
  * @param after number of the version that it was made from; 0 for the draft
  * @param finished the pattern as it was; empty in older workspaces
  */
@@ -35,13 +35,10 @@ public record Version(
     /** Two states nearer to each other are the same, in millimetres. */
     public static final double SAME = 0.1;
 
-    // Versions of older workspaces have neither sheet nor finished pattern.
     public Version {
         measures = Map.copyOf(measures);
         settings = Map.copyOf(settings);
         alterations = List.copyOf(alterations);
-        sheet = sheet == null ? "" : sheet;
-        finished = finished == null ? Optional.empty() : finished;
     }
 
     public Inputs inputs() {

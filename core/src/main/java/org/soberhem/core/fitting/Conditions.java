@@ -31,12 +31,9 @@ public record Conditions(
         boolean markTried,
         boolean insideOut) {
 
-    // Fittings of older workspaces know stack and helper only.
     public Conditions {
-        off = off == null ? Set.of() : Collections.unmodifiableSet(new TreeSet<>(off));
-        gap = gap == null ? Optional.empty() : gap;
+        off = Collections.unmodifiableSet(new TreeSet<>(off));
         stance = Mockup.ordered(stance, Stance.class);
-        mark = mark == null ? "" : mark;
     }
 
     /** Conditions of which nothing else is said. */

@@ -47,11 +47,6 @@ public record Decision(Kind kind, String words, Optional<Alteration> alteration,
         }
     }
 
-    // Decisions of older workspaces do not say their kind.
-    public Decision {
-        kind = kind == null ? alteration.isPresent() ? Kind.ALTER : Kind.OWN_WORDS : kind;
-    }
-
     public static Decision of(Kind kind, String words) {
         return new Decision(kind, words, Optional.empty(), 0);
     }

@@ -33,13 +33,12 @@ public record Fitting(
         List<Trial> trials,
         List<Picture> pictures) {
 
-    // Fittings of older workspaces lack answers, trials and pictures.
     public Fitting {
-        answers = answers == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(answers));
+        answers = Collections.unmodifiableMap(new TreeMap<>(answers));
         remarks = List.copyOf(remarks);
         readings = Collections.unmodifiableMap(new TreeMap<>(readings));
-        trials = trials == null ? List.of() : List.copyOf(trials);
-        pictures = pictures == null ? List.of() : List.copyOf(pictures);
+        trials = List.copyOf(trials);
+        pictures = List.copyOf(pictures);
     }
 
     /** A fitting that begins. */

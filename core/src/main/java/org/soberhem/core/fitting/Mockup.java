@@ -26,13 +26,11 @@ public record Mockup(
         Set<Inner> putIn,
         Optional<Length> letOut) {
 
-    // Mock-ups of older workspaces know their versions and cloth only.
     public Mockup {
         versions = Collections.unmodifiableMap(new TreeMap<>(versions));
         differs = ordered(differs, ClothDifference.class);
         planned = ordered(planned, Inner.class);
         putIn = ordered(putIn, Inner.class);
-        letOut = letOut == null ? Optional.empty() : letOut;
     }
 
     /** A mock-up of which nothing else is said. */
@@ -42,9 +40,7 @@ public record Mockup(
 
     static <T extends Enum<T>> Set<T> ordered(Set<T> given, Class<T> type) {
         Set<T> all = EnumSet.noneOf(type);
-        if (given != null) {
-            all.addAll(given);
-        }
+        all.addAll(given);
         return Collections.unmodifiableSet(all);
     }
 

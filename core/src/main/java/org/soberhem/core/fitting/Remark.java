@@ -58,11 +58,9 @@ public record Remark(
         }
     }
 
-    // Remarks of older workspaces were not followed.
     public Remark {
-        followed = followed == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(followed));
-        movement = movement == null ? "" : movement;
-        tested = tested == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(tested));
+        followed = Collections.unmodifiableMap(new TreeMap<>(followed));
+        tested = Collections.unmodifiableMap(new TreeMap<>(tested));
     }
 
     /** A remark of which nothing is said yet. */

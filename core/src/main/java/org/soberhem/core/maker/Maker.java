@@ -55,14 +55,11 @@ public record Maker(
     public static final Maker NEW =
             new Maker(List.of(), List.of(), 6, Map.of(), Map.of(), Map.of(), false, SQUARE, Map.of(), Habits.USUAL);
 
-    // Makers of older workspaces lack the sheets, the silhouettes, the causes, the square, the tracings and the habits.
     public Maker {
-        habits = habits == null ? Habits.USUAL : habits;
-        tracings = tracings == null ? Map.of() : Collections.unmodifiableMap(new LinkedHashMap<>(tracings));
-        square = square == 0 ? SQUARE : square;
+        tracings = ordered(tracings);
         sheets = ordered(sheets);
         silhouettes = ordered(silhouettes);
-        causes = causes == null ? Map.of() : Map.copyOf(causes);
+        causes = Map.copyOf(causes);
         stacks = List.copyOf(stacks);
         charts = List.copyOf(charts);
     }
@@ -141,8 +138,8 @@ public record Maker(
         return new Maker(stacks, charts, months, sheets, silhouettes, all, leftHanded, square, tracings, habits);
     }
 
-    private static Map<String, String> ordered(Map<String, String> texts) {
-        return texts == null ? Map.of() : Collections.unmodifiableMap(new LinkedHashMap<>(texts));
+    private static <T> Map<String, T> ordered(Map<String, T> texts) {
+        return Collections.unmodifiableMap(new LinkedHashMap<>(texts));
     }
 
     /** Returns the maker with the fitting place mirrored for the left hand, or not. */

@@ -58,12 +58,12 @@ final class GivenWorkspace {
 
     private Studio open() {
         if (demo) {
-            return DemoStudio.open(Runnable::run);
+            return DemoStudio.atOnce();
         }
         Path folder = home.existing();
         try {
             Clock clock = Clock.systemDefaultZone();
-            return new Studio(Library.shipped(), new Keeper(Workspace.open(folder, clock), Runnable::run), clock);
+            return new Studio(Library.shipped(), Keeper.atOnce(Workspace.open(folder, clock)), clock);
         } catch (StoreException broken) {
             throw new WrongInput(broken.getMessage());
         }

@@ -38,10 +38,11 @@ final class ImportCommand extends Answering {
         Path folder = home.path();
         Clock clock = Clock.systemDefaultZone();
         try {
-            Keeper keeper = new Keeper(Workspace.open(folder, clock), Runnable::run);
+            Keeper keeper = Keeper.atOnce(Workspace.open(folder, clock));
             try {
-                String id = new RecordDesk(new Studio(Library.shipped(), keeper, clock)).take(bundle);
-                out().println(asJson() ? Answers.json(Map.of("costume", id)) : "Taken in: " + id);
+                new RecordDesk(new Studio(Library.shipped(), keeper, clock))
+                        .take(bundle, id -> out().println(
+                                        asJson() ? Answers.json(Map.of("costume", id)) : "Taken in: " + id));
             } finally {
                 keeper.close();
             }

@@ -47,6 +47,7 @@ import org.soberhem.core.pattern.Side;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.sheet.SheetReader;
+import org.soberhem.files.store.Action;
 import org.soberhem.files.store.Workspace;
 
 /** Fills a fresh workspace with the demo: eight wearers, ten costumes at different stages. All of it is invented. */
@@ -73,7 +74,7 @@ public final class Demo {
     public static void fill(Workspace workspace, Library library, LocalDate today) {
         Demo demo = new Demo(library, today, DemoPictures.keep(workspace));
         Maker maker = DemoTracing.maker(library, workspace.attach(DemoPictures.content(DemoTracing.PICTURE)));
-        workspace.keep("maker", Studio.MAKERS_ID, maker, "begin", "Began", "[]", Maker.class);
+        workspace.keep("maker", Studio.MAKERS_ID, maker, Action.of("begin", "Began"), Maker.class);
         for (Wearer wearer : List.of(
                 demo.secretary(),
                 demo.keeper(),
@@ -83,10 +84,10 @@ public final class Demo {
                 demo.boatman(),
                 demo.wife(),
                 demo.sailor())) {
-            workspace.keep("wearer", wearer.id(), wearer, "new", "Began the wearer", "[]", Wearer.class);
+            workspace.keep("wearer", wearer.id(), wearer, Action.of("new", "Began the wearer"), Wearer.class);
         }
         DemoMaking making = new DemoMaking(library, today);
-        workspace.keep("stash", Studio.STASH_ID, making.stash(), "begin", "Began", "[]", Stash.class);
+        workspace.keep("stash", Studio.STASH_ID, making.stash(), Action.of("begin", "Began"), Stash.class);
         for (Costume costume : List.of(
                 making.cutFrom(
                         making.cutFrom(
@@ -113,7 +114,7 @@ public final class Demo {
                 demo.visitingDress(),
                 demo.regattaFrock(),
                 demo.quaySkirt())) {
-            workspace.keep("costume", costume.id(), costume, "new", "Began the costume", "[]", Costume.class);
+            workspace.keep("costume", costume.id(), costume, Action.of("new", "Began the costume"), Costume.class);
         }
     }
 

@@ -11,6 +11,7 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.Comparator;
 import java.util.concurrent.Executor;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.slf4j.LoggerFactory;
 import org.soberhem.desk.studio.Keeper;
@@ -25,6 +26,8 @@ public final class DemoStudio {
 
     private static final Instant MORNING = DAY.atTime(9, 30).toInstant(ZoneOffset.UTC);
 
+    private static final Clock STANDING = Clock.fixed(MORNING, ZoneOffset.UTC);
+
     private DemoStudio() {}
 
     /**
@@ -33,7 +36,12 @@ public final class DemoStudio {
      * @param ui runs on the interface thread
      */
     public static Studio open(Executor ui) {
-        return open(ui, Clock.fixed(MORNING, ZoneOffset.UTC));
+        return open(STANDING, workspace -> Keeper.inBackground(workspace, ui));
+    }
+
+    /** Opens the demo on a day that stands still, for a command. */
+    public static Studio atOnce() {
+        return open(STANDING, Keeper::atOnce);
     }
 
     /**
@@ -43,17 +51,18 @@ public final class DemoStudio {
      */
     public static Studio live(Executor ui) {
         Clock real = Clock.systemUTC();
-        return open(ui, Clock.offset(real, Duration.between(real.instant(), MORNING)));
+        Clock live = Clock.offset(real, Duration.between(real.instant(), MORNING));
+        return open(live, workspace -> Keeper.inBackground(workspace, ui));
     }
 
-    private static Studio open(Executor ui, Clock clock) {
+    private static Studio open(Clock clock, Function<Workspace, Keeper> keeper) {
         try {
             Library library = Library.shipped();
             Path folder = Files.createTempDirectory("sober-hem-demo");
             Runtime.getRuntime().addShutdownHook(new Thread(() -> delete(folder)));
             Workspace workspace = Workspace.open(folder, clock);
             Demo.fill(workspace, library, DAY);
-            return new Studio(library, new Keeper(workspace, ui), clock);
+            return new Studio(library, keeper.apply(workspace), clock);
         } catch (IOException broken) {
             throw new UncheckedIOException("Cannot make a temporary folder for the demo", broken);
         }

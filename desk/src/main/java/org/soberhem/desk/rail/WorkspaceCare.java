@@ -1,8 +1,5 @@
 package org.soberhem.desk.rail;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Function;
@@ -19,7 +16,6 @@ import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.files.exchange.Bundle;
-import org.soberhem.files.store.StoreException;
 import org.soberhem.files.store.Workspace;
 
 /** How the workspace is looked after: backups, the way back, a check of everything, a copy to move with, bundles in. */
@@ -82,11 +78,14 @@ final class WorkspaceCare extends VBox {
     }
 
     private void refresh() {
-        where.setText("Everything is kept in " + studio.keeper().withWorkspace(Workspace::folder)
+        where.setText("Everything is kept in " + studio.keeper().folder()
                 + ". A backup is made every day, the newest seven stay.");
         limit.setText(String.valueOf(studio.maker().habits().limit()));
+        studio.keeper().care(Workspace::backups, this::show, said::setText);
+    }
+
+    private void show(List<Path> all) {
         backups.getChildren().clear();
-        List<Path> all = studio.keeper().withWorkspace(Workspace::backups);
         if (all.isEmpty()) {
             backups.getChildren().add(Parts.label("There is none yet.", "soft"));
         }
@@ -96,7 +95,7 @@ final class WorkspaceCare extends VBox {
             backups.getChildren()
                     .add(Parts.button(
                             day,
-                            () -> told(workspace -> {
+                            () -> told("Looking at it …", workspace -> {
                                 workspace.restoreNext(backup);
                                 return "Chosen. Close Sober Hem and start it again: everything is then as in the backup "
                                         + day + ". What is here now is put aside in the folder \"backups\", not lost.";
@@ -104,47 +103,40 @@ final class WorkspaceCare extends VBox {
         }
     }
 
-    private void told(Function<Workspace, String> what) {
-        try {
-            said.setText(studio.keeper().withWorkspace(what));
-        } catch (StoreException broken) {
-            said.setText(broken.getMessage());
-        }
+    private void told(String meanwhile, Function<Workspace, String> what) {
+        said.setText(meanwhile);
+        studio.keeper().care(what, said::setText, said::setText);
     }
 
     private void backUp() {
-        told(workspace -> {
-            workspace.backUpNow();
-            return "Backed up.";
-        });
-        refresh();
+        said.setText("Backing up …");
+        studio.keeper()
+                .care(
+                        workspace -> {
+                            workspace.backUpNow();
+                            return "Backed up.";
+                        },
+                        done -> {
+                            said.setText(done);
+                            refresh();
+                        },
+                        said::setText);
     }
 
     private void verify() {
-        told(workspace -> {
+        told("Reading everything …", workspace -> {
             workspace.verify();
             return "Everything was read and is sound, every picture too.";
         });
     }
 
     private void copyWhole() {
-        files.write("sober-hem-workspace.zip", this::whole, said::setText);
-    }
-
-    private byte[] whole() {
-        return studio.keeper().withWorkspace(workspace -> {
-            try {
-                Path part = Files.createTempFile("sober-hem", ".zip");
-                try {
-                    workspace.copyWhole(part);
-                    return Files.readAllBytes(part);
-                } finally {
-                    Files.delete(part);
-                }
-            } catch (IOException broken) {
-                throw new UncheckedIOException("The copy could not be made", broken);
-            }
-        });
+        files.where(
+                "sober-hem-workspace.zip",
+                file -> told("Writing " + file.getFileName() + " …", workspace -> {
+                    workspace.copyWhole(file);
+                    return "Written: " + file;
+                }));
     }
 
     private void take() {
@@ -152,10 +144,12 @@ final class WorkspaceCare extends VBox {
                 Bundle.MOST_FILE,
                 Bundle::read,
                 (bundle, name) -> {
-                    new RecordDesk(studio).take(bundle);
-                    said.setText("Taken in from " + name + ": "
-                            + bundle.shared().costume().title());
-                    changed.run();
+                    said.setText("Taking in " + name + " …");
+                    new RecordDesk(studio).take(bundle, taken -> {
+                        said.setText("Taken in from " + name + ": "
+                                + bundle.shared().costume().title());
+                        changed.run();
+                    });
                 },
                 said::setText);
     }

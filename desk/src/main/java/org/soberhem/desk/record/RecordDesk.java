@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.cloth.Cloth;
 import org.soberhem.core.cloth.ClothUse;
@@ -177,10 +178,14 @@ public final class RecordDesk {
     /**
      * Takes another maker's costume up, with its wearer; nothing that is here is changed.
      *
-     * @return the new costume's id
+     * @param then gets the new costume's id when its pictures are kept
      */
-    public String take(Bundle bundle) {
-        bundle.pictures().values().forEach(studio.keeper()::attached);
+    public void take(Bundle bundle, Consumer<String> then) {
+        studio.keeper()
+                .attach(List.copyOf(bundle.pictures().values()), kept -> then.accept(takenWithPictures(bundle)));
+    }
+
+    private String takenWithPictures(Bundle bundle) {
         bundle.stack()
                 .filter(stack -> studio.wardrobe().stack(stack.id()).isEmpty())
                 .ifPresent(stack -> studio.keep(
@@ -252,9 +257,14 @@ public final class RecordDesk {
                 Sentence.of("{}: pictures {}", wearer.name(), pictures ? "are allowed" : "are not allowed"));
     }
 
-    /** Erases the wearer for good; returns the backups that still hold them. */
-    public List<Path> erase() {
-        return studio.erase(studio.situation().wearer());
+    /**
+     * Erases the wearer for good.
+     *
+     * @param then gets the backups that still hold them
+     * @param said gets what went wrong, in words
+     */
+    public void erase(Consumer<List<Path>> then, Consumer<String> said) {
+        studio.erase(studio.situation().wearer(), then, said);
     }
 
     /** Puts the costume away, or takes it out again. */

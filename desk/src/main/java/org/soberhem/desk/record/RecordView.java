@@ -268,7 +268,11 @@ public final class RecordView extends BorderPane {
 
     private void erase() {
         erasing = false;
-        List<Path> backups = desk.erase();
+        said.setText("Erasing …");
+        desk.erase(this::erased, said::setText);
+    }
+
+    private void erased(List<Path> backups) {
         said.setText(
                 backups.isEmpty()
                         ? "Erased. No backup holds it."

@@ -7,8 +7,8 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CompletionException;
 import java.util.concurrent.ForkJoinPool;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
 import javafx.application.Application;
 import javafx.application.Platform;
@@ -17,12 +17,12 @@ import javafx.scene.Scene;
 import javafx.scene.layout.StackPane;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
-import org.slf4j.LoggerFactory;
 import org.soberhem.desk.demo.DemoStudio;
 import org.soberhem.desk.studio.Keeper;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.files.fault.Failure;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.store.StoreException;
 import org.soberhem.files.store.Workspace;
@@ -30,7 +30,6 @@ import org.soberhem.files.store.Workspace;
 /** The application's window. Parameters: {@code --demo}, or {@code --workspace=FOLDER}. */
 public final class SoberHemApp extends Application {
 
-    /** The date the demo plays on, so that its pictures do not change from day to day. */
     /** So long after the start the workspace is looked after. */
     private static final Duration QUIET = Duration.ofSeconds(30);
 
@@ -77,7 +76,7 @@ public final class SoberHemApp extends Application {
         opening.whenCompleteAsync(
                 (studio, failure) -> {
                     if (failure != null) {
-                        scene.setRoot(new Refusal(told(failure)));
+                        scene.setRoot(new Refusal(Failure.sentence(failure)));
                         return;
                     }
                     FileDesk files = new FileDesk(
@@ -86,18 +85,24 @@ public final class SoberHemApp extends Application {
                             ForkJoinPool.commonPool(),
                             Platform::runLater);
                     scene.setRoot(new MainView(studio, files));
+                    Thread.currentThread()
+                            .setUncaughtExceptionHandler((thread, unforeseen) -> studio.doneProperty()
+                                    .set(studio.keeper().logged("At the interface", unforeseen)));
+                    askBeforeLosing(stage, studio.keeper());
                     opened.accept(studio);
                 },
                 Platform::runLater);
     }
 
-    private static String told(Throwable failure) {
-        Throwable cause = failure instanceof CompletionException ? failure.getCause() : failure;
-        if (cause instanceof StoreException refused) {
-            return refused.getMessage();
-        }
-        LoggerFactory.getLogger(SoberHemApp.class).error("Opening failed", cause);
-        return "This should not have happened: " + cause.getMessage();
+    /** What is not kept would be gone with the window: it closes only when that was said once. */
+    private static void askBeforeLosing(Stage stage, Keeper keeper) {
+        AtomicBoolean said = new AtomicBoolean();
+        stage.setOnCloseRequest(event -> {
+            if (keeper.isHolding() && !said.getAndSet(true)) {
+                event.consume();
+                keeper.warn("Close the window again to leave without it");
+            }
+        });
     }
 
     private static Optional<Path> askWhere(Stage stage, String name) {
@@ -120,7 +125,7 @@ public final class SoberHemApp extends Application {
         Path home = folder.map(Path::of).orElseGet(() -> Path.of(System.getProperty("user.home"), ".sober-hem"));
         Clock clock = Clock.systemDefaultZone();
         Workspace workspace = Workspace.open(home, clock);
-        Keeper keeper = new Keeper(workspace, Platform::runLater);
+        Keeper keeper = Keeper.inBackground(workspace, Platform::runLater);
         keeper.careAfter(QUIET);
         return new Studio(Library.shipped(), keeper, clock);
     }
@@ -129,7 +134,11 @@ public final class SoberHemApp extends Application {
     public void stop() {
         studio.ifPresent(opened -> {
             opened.endWork();
-            opened.keeper().close();
+            try {
+                opened.keeper().close();
+            } catch (StoreException notKept) {
+                System.err.println("sober-hem: " + notKept.getMessage());
+            }
         });
     }
 }

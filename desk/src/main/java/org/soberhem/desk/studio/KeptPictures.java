@@ -2,6 +2,7 @@ package org.soberhem.desk.studio;
 
 import java.io.IOException;
 import java.nio.file.Files;
+import java.util.List;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.scene.image.Image;
@@ -41,7 +42,7 @@ public final class KeptPictures {
 
     /** Keeps a picture; {@code done} gets its hash when it is durable. */
     public void keep(byte[] content, Consumer<String> done) {
-        keeper.attach(content, done);
+        keeper.attach(List.of(content), hashes -> done.accept(hashes.get(0)));
     }
 
     /**

@@ -17,7 +17,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -61,12 +63,13 @@ import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.maker.Maker;
 import org.soberhem.core.plan.Bench;
+import org.soberhem.core.plan.LastSeen;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.core.silhouette.Verdict;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.sheet.SheetReader;
+import org.soberhem.files.store.Action;
 import org.soberhem.files.store.Line;
-import org.soberhem.files.store.Workspace;
 
 /** The maker's studio: wearers, costumes, the one at hand, and the commands that change them. */
 public final class Studio {
@@ -104,6 +107,9 @@ public final class Studio {
     private final Lines<Costume> costumes;
     private final Map<String, CompiledSheet> compiled = lately(MOST_WORKED);
     private final Map<String, Double> tried = new HashMap<>();
+
+    /** How often each line was changed since the application began. */
+    private final Map<String, Integer> changes = new HashMap<>();
 
     /** What a garment is worked out from. */
     private record Recipe(String costume, String garment, String sheet, Inputs inputs, List<Alteration> alterations) {}
@@ -455,9 +461,10 @@ public final class Studio {
      * Erases a wearer for good, with their measurements and the whole history of both; what is left of their costumes has neither
      * name, nor pictures, nor figures.
      *
-     * @return backups that still hold them
+     * @param then gets the backups that still hold them
+     * @param said gets what went wrong, in words
      */
-    public List<Path> erase(Wearer wearer) {
+    public void erase(Wearer wearer, Consumer<List<Path>> then, Consumer<String> said) {
         Map<String, Costume> left = new LinkedHashMap<>();
         String nobody = freeWearer("erased wearer");
         for (Costume costume : costumesOf(wearer.id())) {
@@ -466,29 +473,32 @@ public final class Studio {
         if (!left.isEmpty()) {
             Wearer anonymous = Wearer.of(nobody, Shared.NAMELESS, "", List.of()).built(wearer.build());
             wearers.put(new Line<>(nobody, anonymous, "Began", false, ""));
-            keeper.keep(
+            store(
                     WEARER,
                     nobody,
                     anonymous,
-                    "begin",
-                    "Began",
-                    Workspace.stored(Overview.of(anonymous)),
+                    new Action("begin", "Began", Optional.of(Overview.of(anonymous))),
                     Wearer.class,
                     line -> {});
         }
-        List<Path> backups = keeper.erase(Set.of(wearer.id()), left);
-        wearers.remove(wearer.id());
-        left.forEach((id, costume) -> {
-            costumes.put(new Line<>(id, costume, "", false, ""));
-            keeper.note(id, costumes.overview(id));
-        });
-        tried.clear();
-        worked.clear();
-        done.set("Erased " + wearer.name());
-        if (situation() != null) {
-            refresh(costumes.get(situation().costume().id()).value());
-        }
-        return backups;
+        keeper.erase(
+                Set.of(wearer.id()),
+                left,
+                backups -> {
+                    wearers.remove(wearer.id());
+                    left.forEach((id, costume) -> {
+                        costumes.put(new Line<>(id, costume, "", false, ""));
+                        keeper.note(id, costumes.overview(id));
+                    });
+                    tried.clear();
+                    worked.clear();
+                    done.set("Erased " + wearer.name());
+                    if (situation() != null) {
+                        refresh(costumes.get(situation().costume().id()).value());
+                    }
+                    then.accept(backups);
+                },
+                said);
     }
 
     /** Makes a garment from a sheet as written, named after its kind. */
@@ -648,40 +658,29 @@ public final class Studio {
         Line<Costume> before = costumes.get(changed.id());
         costumes.know(changed.id(), Overview.of(changed, library::seenWords, inWay(now.inTheWay())));
         costumes.put(new Line<>(changed.id(), changed, words, before != null, ""));
-        keeper.keep(
+        store(
                 COSTUME,
                 changed.id(),
                 changed,
-                action,
-                words,
-                Workspace.stored(costumes.overview(changed.id())),
+                new Action(action, words, Optional.of(costumes.overview(changed.id()))),
                 Costume.class,
                 line -> costumes.change(line.id(), shown -> unlessGone(line, shown)));
     }
 
-    /**
-     * When work was last known to go on.
-     *
-     * @param costume id of the costume at whose bench it does
-     */
-    record Seen(String costume, LocalDateTime at) {}
-
     /** Keeps that work still goes on at the costume at hand; it is no action, so nothing is there to be taken back. */
     public void seenAtWork() {
-        keeper.keep(
+        store(
                 CLOCK,
                 CLOCK_ID,
-                new Seen(situation().costume().id(), now()),
-                "seen",
-                "At work",
-                "[]",
-                Seen.class,
+                new LastSeen(situation().costume().id(), now()),
+                Action.of("seen", "At work"),
+                LastSeen.class,
                 line -> {});
     }
 
     /** Ends work that went on when the application was cut off, when it was last seen. */
     private void endInterrupted() {
-        List<Line<Seen>> seen = keeper.lines(CLOCK, Seen.class);
+        List<Line<LastSeen>> seen = keeper.lines(CLOCK, LastSeen.class);
         for (String id : running()) {
             Costume costume = costume(id);
             Bench bench = costume.underway().bench();
@@ -714,13 +713,11 @@ public final class Studio {
     private void keepBench(Costume costume, Bench bench, String words) {
         Costume ended = costume.underway(costume.underway().with(bench));
         costumes.put(new Line<>(ended.id(), ended, words, true, ""));
-        keeper.keep(
+        store(
                 COSTUME,
                 ended.id(),
                 ended,
-                "ended",
-                words,
-                Workspace.stored(costumes.overview(ended.id())),
+                new Action("ended", words, Optional.of(costumes.overview(ended.id()))),
                 Costume.class,
                 line -> {});
     }
@@ -734,13 +731,11 @@ public final class Studio {
         if (situation() != null) {
             refresh(situation().costume());
         }
-        keeper.keep(
+        store(
                 WEARER,
                 changed.id(),
                 changed,
-                action,
-                words,
-                Workspace.stored(Overview.of(changed)),
+                new Action(action, words, Optional.of(Overview.of(changed))),
                 Wearer.class,
                 line -> wearers.change(line.id(), now -> unlessGone(line, now)));
     }
@@ -752,7 +747,7 @@ public final class Studio {
         if (!makerBegun) {
             // So that the first change can be taken back too.
             makerBegun = true;
-            keeper.keep(MAKER, MAKERS_ID, Maker.NEW, "begin", "Began", "[]", Maker.class, line -> {});
+            store(MAKER, MAKERS_ID, Maker.NEW, Action.of("begin", "Began"), Maker.class, line -> {});
         }
         // A tap on a tracing changes nothing else: nothing is worked out anew.
         boolean tracedOnly = changed.equals(maker().tracing(changed.tracings()));
@@ -764,8 +759,8 @@ public final class Studio {
         if (!tracedOnly && situation() != null) {
             refresh(situation().costume());
         }
-        keeper.keep(
-                MAKER, MAKERS_ID, changed, action, words, "[]", Maker.class, line -> maker = unlessGone(line, maker));
+        store(
+                MAKER, MAKERS_ID, changed, Action.of(action, words), Maker.class, line -> maker = unlessGone(line, maker));
     }
 
     /** Keeps a changed stash. */
@@ -775,15 +770,20 @@ public final class Studio {
         if (!stashBegun) {
             // So that the first change can be taken back too.
             stashBegun = true;
-            keeper.keep(STASH, STASH_ID, Stash.EMPTY, "begin", "Began", "[]", Stash.class, line -> {});
+            store(STASH, STASH_ID, Stash.EMPTY, Action.of("begin", "Began"), Stash.class, line -> {});
         }
         stash = new Line<>(STASH_ID, changed, words, true, "");
         done.set(words);
         if (situation() != null) {
             refresh(situation().costume());
         }
-        keeper.keep(
-                STASH, STASH_ID, changed, action, words, "[]", Stash.class, line -> stash = unlessGone(line, stash));
+        store(
+                STASH, STASH_ID, changed, Action.of(action, words), Stash.class, line -> stash = unlessGone(line, stash));
+    }
+
+    private <T> void store(String kind, String id, T value, Action action, Class<T> type, Consumer<Line<T>> kept) {
+        changes.merge(id, 1, Integer::sum);
+        keeper.keep(kind, id, value, action, type, kept);
     }
 
     /** Word that a value is kept comes after the fact: it does not bring back what was taken back or changed since. */
@@ -826,34 +826,47 @@ public final class Studio {
         }
         switch (kind) {
             case WEARER -> {
-                Line<Wearer> was = wearers.get(situation().wearer().id());
-                Line<Wearer> now = keeper.step(was.id(), Wearer.class, back);
-                wearers.put(now);
-                keeper.note(now.id(), wearers.overview(now.id()));
-                say(was, now, back);
+                String id = situation().wearer().id();
+                step(id, Wearer.class, back, () -> wearers.get(id), now -> {
+                    wearers.put(now);
+                    keeper.note(id, wearers.overview(id));
+                });
             }
-            case MAKER -> {
-                Line<Maker> was = maker;
-                maker = keeper.step(MAKERS_ID, Maker.class, back);
+            case MAKER -> step(MAKERS_ID, Maker.class, back, () -> maker, now -> {
+                maker = now;
                 takeUpOwnLibrary();
-                say(was, maker, back);
-            }
-            case STASH -> {
-                Line<Stash> was = stash;
-                stash = keeper.step(STASH_ID, Stash.class, back);
-                say(was, stash, back);
-            }
+            });
+            case STASH -> step(STASH_ID, Stash.class, back, () -> stash, now -> stash = now);
             default -> {
-                Line<Costume> was = costumes.get(situation().costume().id());
-                Line<Costume> now = keeper.step(was.id(), Costume.class, back);
-                costumes.put(now);
-                keeper.note(now.id(), costumes.overview(now.id()));
-                say(was, now, back);
+                String id = situation().costume().id();
+                step(id, Costume.class, back, () -> costumes.get(id), now -> {
+                    costumes.put(now);
+                    keeper.note(id, costumes.overview(id));
+                });
             }
         }
-        if (situation() != null) {
-            refresh(costumes.get(situation().costume().id()).value());
-        }
+    }
+
+    /** Takes up what a step back or forward gives, unless the line was changed again before it was there. */
+    private <T> void step(String id, Class<T> type, boolean back, Supplier<Line<T>> shown, Consumer<Line<T>> put) {
+        int asked = changes.getOrDefault(id, 0);
+        keeper.step(
+                id,
+                type,
+                back,
+                now -> {
+                    if (changes.getOrDefault(id, 0) != asked) {
+                        done.set("Nothing is taken back: it was changed meanwhile");
+                        return;
+                    }
+                    Line<T> was = shown.get();
+                    put.accept(now);
+                    say(was, now, back);
+                    if (situation() != null) {
+                        refresh(costumes.get(situation().costume().id()).value());
+                    }
+                },
+                done::set);
     }
 
     private void say(Line<?> was, Line<?> now, boolean back) {

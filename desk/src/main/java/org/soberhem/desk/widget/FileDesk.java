@@ -12,6 +12,7 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import org.soberhem.files.exchange.FormatException;
+import org.soberhem.files.fault.Failure;
 
 /** Asks where files go to or come from, and writes and reads them away from the interface. */
 public final class FileDesk {
@@ -63,8 +64,19 @@ public final class FileDesk {
             Files.write(file, content.get());
             return "Written: " + file;
         } catch (IOException broken) {
-            return "Not written: " + file + " (" + broken.getMessage() + "). Choose another folder.";
+            return "Not written: " + file + " (" + Failure.reason(broken) + "). Choose another folder.";
+        } catch (RuntimeException | Error broken) {
+            return "Not written: " + file + ". " + Failure.sentence(broken);
         }
+    }
+
+    /**
+     * Asks where a file goes that something else writes.
+     *
+     * @param name suggested
+     */
+    public void where(String name, Consumer<Path> then) {
+        destination.apply(name).ifPresent(then);
     }
 
     /**
@@ -95,10 +107,10 @@ public final class FileDesk {
                         }
                         T content = made.apply(Files.readAllBytes(file));
                         ui.execute(() -> then.accept(content, String.valueOf(file.getFileName())));
-                    } catch (FormatException wrong) {
-                        ui.execute(() -> said.accept(file.getFileName() + ": " + wrong.getMessage()));
                     } catch (IOException broken) {
-                        ui.execute(() -> said.accept("Not read: " + file + " (" + broken.getMessage() + ")"));
+                        ui.execute(() -> said.accept("Not read: " + file + " (" + Failure.reason(broken) + ")"));
+                    } catch (RuntimeException | Error wrong) {
+                        ui.execute(() -> said.accept(file.getFileName() + ": " + Failure.sentence(wrong)));
                     }
                 }));
     }
@@ -115,8 +127,8 @@ public final class FileDesk {
             try {
                 T content = made.get();
                 ui.execute(() -> then.accept(content));
-            } catch (FormatException wrong) {
-                ui.execute(() -> said.accept(wrong.getMessage()));
+            } catch (RuntimeException | Error wrong) {
+                ui.execute(() -> said.accept(Failure.sentence(wrong)));
             }
         });
     }

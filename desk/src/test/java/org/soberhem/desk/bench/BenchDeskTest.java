@@ -68,7 +68,7 @@ class BenchDeskTest {
     }
 
     private void again() {
-        studio = new Studio(Studios.LIBRARY, new Keeper(Workspace.open(folder, clock), Runnable::run), clock);
+        studio = new Studio(Studios.LIBRARY, Keeper.atOnce(Workspace.open(folder, clock)), clock);
         studio.open("post-1908");
         desk = new BenchDesk(studio);
     }

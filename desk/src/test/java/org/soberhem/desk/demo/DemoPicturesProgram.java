@@ -44,7 +44,7 @@ final class DemoPicturesProgram {
         Workspace workspace = Workspace.open(workspaceFolder, Clock.systemUTC());
         Library library = Library.shipped();
         Demo.fill(workspace, library, LocalDate.of(2026, 5, 14));
-        Studio studio = new Studio(library, new Keeper(workspace, Runnable::run), Clock.systemUTC());
+        Studio studio = new Studio(library, Keeper.atOnce(workspace), Clock.systemUTC());
         studio.open("secretary-1906");
         Dressed dressed = studio.judge().figure(studio.situation().judged(), 0.5);
         double height = dressed.body().height();

@@ -8,6 +8,8 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.Map;
@@ -62,12 +64,18 @@ class RecordDeskTest {
         }
     }
 
+    private static String taken(Studio studio, byte[] zip) {
+        List<String> ids = new ArrayList<>();
+        new RecordDesk(studio).take(Bundle.read(zip), ids::add);
+        return ids.get(0);
+    }
+
     @Test
     void aBundle_isTheSameCostumeInAnotherWorkspace() {
         byte[] zip = desk.bundle(Set.of());
         Studio other = Studios.open(folder.resolve("two"));
         try {
-            String id = new RecordDesk(other).take(Bundle.read(zip));
+            String id = taken(other, zip);
             other.open(id);
             assertThat(other.situation().costume()).isEqualTo(costume());
             assertThat(other.situation().wearer().sets())
@@ -78,7 +86,7 @@ class RecordDeskTest {
             assertThat(Bundle.named(costume()))
                     .isNotEmpty()
                     .allMatch(hash -> other.keeper().attachment(hash).isPresent());
-            String again = new RecordDesk(other).take(Bundle.read(zip));
+            String again = taken(other, zip);
             assertThat(again).isNotEqualTo(id);
             assertThat(other.wearers()).as("one wearer, not two").hasSize(1);
         } finally {
@@ -209,7 +217,9 @@ class RecordDeskTest {
     @Test
     void erasing_leavesNothingOfTheWearer_andTheCostumeStays() {
         String picture = Bundle.named(costume()).get(0);
-        desk.erase();
+        List<String> said = new ArrayList<>();
+        desk.erase(backups -> said.add("erased"), said::add);
+        assertThat(said).containsExactly("erased");
         assertThat(studio.wearers()).noneMatch(wearer -> wearer.name().contains("Ada"));
         assertThat(studio.situation().set()).isEmpty();
         assertThat(costume().fittings())

@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.concurrent.Executor;
+import java.util.function.Function;
 import org.soberhem.desk.demo.Demo;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.store.Workspace;
@@ -20,16 +21,16 @@ public final class Studios {
 
     /** Opens a studio on the workspace in a folder. */
     public static Studio open(Path folder) {
-        return open(folder, Runnable::run);
+        return open(folder, Keeper::atOnce);
     }
 
-    private static Studio open(Path folder, Executor ui) {
-        return new Studio(LIBRARY, new Keeper(Workspace.open(folder, CLOCK), ui), CLOCK);
+    private static Studio open(Path folder, Function<Workspace, Keeper> keeper) {
+        return new Studio(LIBRARY, keeper.apply(Workspace.open(folder, CLOCK)), CLOCK);
     }
 
     /** Fills a folder with the demo and opens it. */
     public static Studio demo(Path folder) {
-        return demo(folder, Runnable::run);
+        return filled(folder, Keeper::atOnce);
     }
 
     /**
@@ -38,9 +39,13 @@ public final class Studios {
      * @param ui runs on the interface thread
      */
     public static Studio demo(Path folder, Executor ui) {
+        return filled(folder, workspace -> Keeper.inBackground(workspace, ui));
+    }
+
+    private static Studio filled(Path folder, Function<Workspace, Keeper> keeper) {
         try (Workspace workspace = Workspace.open(folder, CLOCK)) {
             Demo.fill(workspace, LIBRARY, LocalDate.now(CLOCK));
         }
-        return open(folder, ui);
+        return open(folder, keeper);
     }
 }

@@ -23,7 +23,7 @@ import org.soberhem.core.costume.Shared;
 import org.soberhem.core.fitting.Picture;
 import org.soberhem.core.layers.LayerStack;
 import org.soberhem.files.store.Attachments;
-import org.soberhem.files.store.Codec;
+import org.soberhem.files.store.stored.Codec;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 
@@ -84,7 +84,7 @@ public record Bundle(Shared shared, Optional<LayerStack> stack, List<Cloth> clot
 
     /** Returns the zip. */
     public byte[] write() {
-        Codec codec = new Codec();
+        Codec codec = Codec.whole();
         Map<String, byte[]> entries = new LinkedHashMap<>();
         entries.put(MANIFEST, utf8("{\"sober-hem-bundle\": " + FORMAT + "}"));
         entries.put(COSTUME, utf8(codec.text(codec.tree(shared.costume()))));
@@ -116,7 +116,7 @@ public record Bundle(Shared shared, Optional<LayerStack> stack, List<Cloth> clot
      */
     public static Bundle read(byte[] zip) {
         Map<String, byte[]> entries = entries(zip);
-        Codec codec = new Codec();
+        Codec codec = Codec.whole();
         JsonNode manifest = json(codec, entries, MANIFEST);
         int format = manifest.path("sober-hem-bundle").asInt(0);
         if (format != FORMAT) {

@@ -7,6 +7,8 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.migration.JavaMigration;
+import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
 
 /**
@@ -15,10 +17,11 @@ import org.jdbi.v3.core.Jdbi;
  */
 final class Schema {
 
-    /** Every migration, oldest first; the number of the last is the present schema. */
-    static final List<String> MIGRATIONS = List.of("V1__lines_of_history.sql");
+    /** Every script, oldest first. */
+    static final List<String> SCRIPTS = List.of("V1__lines_of_history.sql", FormTwoMigration.SCRIPT);
 
-    static final int CURRENT = MIGRATIONS.size();
+    /** The schema this application writes. */
+    static final int CURRENT = SCRIPTS.size();
 
     private static final String FOLDER = "org/soberhem/files/store/migrations";
 
@@ -31,28 +34,28 @@ final class Schema {
      */
     static void bring(DataSource source, int stored) {
         if (stored == 0) {
-            Jdbi.create(source)
-                    .useTransaction(handle -> MIGRATIONS.forEach(
-                            script -> handle.createScript(text(script)).execute()));
+            Jdbi.create(source).useTransaction(handle -> SCRIPTS.forEach(script -> run(handle, script)));
         } else {
-            upgrade(source, stored, "classpath:" + FOLDER);
+            upgrade(source, stored, new FormTwoMigration());
         }
     }
 
     /** Lets Flyway run the migrations after the stored one. */
-    static void upgrade(DataSource source, int stored, String... locations) {
+    static void upgrade(DataSource source, int stored, JavaMigration... migrations) {
         Flyway.configure(Schema.class.getClassLoader())
                 .dataSource(source)
-                .locations(locations)
+                .locations("classpath:" + FOLDER)
+                .javaMigrations(migrations)
                 .baselineOnMigrate(true)
                 .baselineVersion(String.valueOf(stored))
                 .load()
                 .migrate();
     }
 
-    private static String text(String script) {
+    static void run(Handle handle, String script) {
         try (InputStream in = Schema.class.getResourceAsStream("/" + FOLDER + "/" + script)) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+            handle.createScript(new String(in.readAllBytes(), StandardCharsets.UTF_8))
+                    .execute();
         } catch (IOException broken) {
             throw new UncheckedIOException("Cannot read the migration " + script, broken);
         }

@@ -2,12 +2,13 @@ package org.soberhem.files.store;
 
 import java.io.BufferedInputStream;
 import java.io.BufferedOutputStream;
+import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
+import java.time.Clock;
 import java.util.Comparator;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -15,16 +16,20 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
+import org.soberhem.files.picture.Pictures;
 
 /** A whole workspace in one file, to carry to another computer: a zip with the database and every picture. */
 final class WholeCopy {
 
-    private static final String DATABASE = "workspace.db";
+    private static final String DATABASE = Database.NAME;
     private static final String PICTURES = "attachments/";
     private static final Pattern NAME = Pattern.compile("workspace\\.db|attachments/[0-9a-f]{64}");
 
-    /** No workspace is larger, in bytes. */
-    private static final long MOST = 64L << 30;
+    /** No database is larger, in bytes. */
+    private static final long MOST_DATABASE = 4L << 30;
+
+    /** No picture is larger, in bytes. */
+    private static final long MOST_PICTURE = Pictures.MOST_BYTES;
 
     private static final int MOST_FILES = 200_000;
     private static final int CHUNK = 1 << 16;
@@ -33,14 +38,14 @@ final class WholeCopy {
 
     /** Packs a copy of a database and the pictures of a workspace; the file appears only when it is whole. */
     static void pack(Path database, Attachments pictures, Path zip) throws IOException {
-        Path part = zip.resolveSibling(zip.getFileName() + ".part");
-        try (ZipOutputStream out = new ZipOutputStream(new BufferedOutputStream(Files.newOutputStream(part)))) {
-            add(out, DATABASE, database);
-            for (String hash : pictures.all()) {
-                add(out, PICTURES + hash, pictures.find(hash).orElseThrow());
+        Durable.write(zip, part -> {
+            try (ZipOutputStream out = new ZipOutputStream(new BufferedOutputStream(Files.newOutputStream(part)))) {
+                add(out, DATABASE, database);
+                for (String hash : pictures.all()) {
+                    add(out, PICTURES + hash, pictures.find(hash).orElseThrow());
+                }
             }
-        }
-        Files.move(part, zip, StandardCopyOption.REPLACE_EXISTING);
+        });
     }
 
     private static void add(ZipOutputStream out, String name, Path file) throws IOException {
@@ -70,6 +75,7 @@ final class WholeCopy {
             read(zip, part);
             Files.deleteIfExists(folder);
             Files.move(part, folder);
+            Durable.forceFolder(parent);
         } finally {
             if (Files.exists(part)) {
                 drop(part);
@@ -78,30 +84,49 @@ final class WholeCopy {
     }
 
     private static void read(Path zip, Path into) throws IOException {
-        long left = MOST;
         int files = 0;
+        long room = Files.getFileStore(into).getUsableSpace();
         try (ZipInputStream in = new ZipInputStream(new BufferedInputStream(Files.newInputStream(zip)))) {
             for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
                 if (!NAME.matcher(entry.getName()).matches() || ++files > MOST_FILES) {
                     throw no(zip, "it holds \"" + entry.getName() + "\"");
                 }
                 Path file = into.resolve(entry.getName());
-                Files.createDirectories(file.getParent());
-                left -= copy(in, file, left);
-                if (left < 0) {
-                    throw no(zip, "it is too large");
+                if (Files.exists(file)) {
+                    throw no(zip, "it holds \"" + entry.getName() + "\" twice");
                 }
-                if (entry.getName().startsWith(PICTURES)
-                        && !Attachments.hash(Files.readAllBytes(file))
-                                .equals(file.getFileName().toString())) {
+                Files.createDirectories(file.getParent());
+                boolean picture = entry.getName().startsWith(PICTURES);
+                long most = Math.min(room, picture ? MOST_PICTURE : MOST_DATABASE);
+                long copied = copy(in, file, most);
+                if (copied > most) {
+                    throw no(zip, "\"" + entry.getName() + "\" is too large");
+                }
+                room -= copied;
+                if (picture && !Attachments.hash(file).equals(file.getFileName().toString())) {
                     throw no(zip, "the picture " + file.getFileName() + " is damaged");
                 }
             }
-        } catch (ZipException broken) {
-            throw no(zip, broken.getMessage());
+        } catch (ZipException | EOFException broken) {
+            throw no(zip, broken.getMessage() == null ? "it is cut short" : broken.getMessage());
         }
         if (!Files.exists(into.resolve(DATABASE))) {
             throw no(zip, "it has no workspace.db");
+        }
+        whole(zip, into);
+    }
+
+    /** Looks at the database as the next opening would, so that nothing is taken up that cannot be opened. */
+    private static void whole(Path zip, Path into) throws IOException {
+        try {
+            if (Database.schema(into.resolve(DATABASE)) == 0) {
+                throw no(zip, "its workspace.db is empty");
+            }
+            try (Workspace opened = Workspace.open(into, Clock.systemUTC())) {
+                opened.verify();
+            }
+        } catch (StoreException broken) {
+            throw no(zip, broken.getMessage());
         }
     }
 

@@ -33,7 +33,7 @@ class AttachmentsTest {
 
     private static void keep(Workspace workspace, String note) {
         Wearer wearer = Wearer.of("ada", "Ada", note, List.of());
-        workspace.keep("wearer", "ada", wearer, "note", "Noted", "[]", Wearer.class);
+        workspace.keep("wearer", "ada", wearer, Action.of("note", "Noted"), Wearer.class);
     }
 
     @Test

@@ -34,7 +34,7 @@ public final class KillRun {
                 // A picture is durable before a value names it.
                 workspace.attach(("picture " + i).getBytes(StandardCharsets.UTF_8));
                 Wearer wearer = Wearer.of("ada", "Ada", String.valueOf(i), List.of());
-                workspace.keep("wearer", "ada", wearer, "note", "Noted", "[]", Wearer.class);
+                workspace.keep("wearer", "ada", wearer, Action.of("note", "Noted"), Wearer.class);
                 System.out.println(i);
             }
         }

@@ -2,14 +2,24 @@ package org.soberhem.files.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import java.util.zip.GZIPInputStream;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.jdbi.v3.core.Jdbi;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import org.soberhem.core.body.AsWorn;
 import org.soberhem.core.body.Build;
 import org.soberhem.core.body.MeasurementSet;
@@ -17,6 +27,13 @@ import org.soberhem.core.body.TapeStart;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
+import org.soberhem.core.costume.Look;
+import org.soberhem.core.costume.Underway;
+import org.soberhem.core.maker.Maker;
+import org.soberhem.core.cloth.Stash;
+import org.soberhem.files.store.stored.Codec;
+import org.soberhem.files.store.stored.OldChanges;
+import tools.jackson.databind.JsonNode;
 import org.sqlite.SQLiteDataSource;
 
 class SchemaTest {
@@ -38,91 +55,149 @@ class SchemaTest {
                         .mapTo(Integer.class)
                         .one());
         assertThat(version).isEqualTo(Schema.CURRENT);
-        assertThat(Schema.MIGRATIONS.get(Schema.CURRENT - 1)).startsWith("V" + Schema.CURRENT + "__");
+        assertThat(version).isEqualTo(Codec.FORM);
     }
 
-    @Test
-    void older_isBroughtUpByTheMigrationsAfterIt_andKeepsWhatItHas() {
-        Wearer ada = Wearer.of("ada", "Ada", "", List.of());
-        try (Workspace workspace = Workspace.open(folder, Clock.systemUTC())) {
-            workspace.keep("wearer", "ada", ada, "new", "Began", "[]", Wearer.class);
+    static List<String> everyForm() throws IOException {
+        try (Stream<Path> files = Files.list(Path.of("src/test/resources/workspaces"))) {
+            return files.map(file -> file.getFileName().toString().replace(".db.gz", ""))
+                    .sorted()
+                    .toList();
         }
-        Schema.upgrade(database(), 1, "classpath:org/soberhem/files/store/migrations", "classpath:later-migrations");
+    }
+
+    private void unpack(String fixture) throws IOException {
+        try (InputStream in = new GZIPInputStream(
+                Files.newInputStream(Path.of("src/test/resources/workspaces", fixture + ".db.gz")))) {
+            Files.copy(in, folder.resolve("workspace.db"));
+        }
+    }
+
+    /** Each was written by the application of the commit that it is called after. */
+    @ParameterizedTest
+    @MethodSource("everyForm")
+    void workspaceOfEveryForm_showsWhatItHad_goesBackAndForth_andIsWrittenInThePresentForm(String commit)
+            throws IOException {
+        unpack(commit);
+        Map<String, List<JsonNode>> was = statesOfFormOne();
+        Map<String, Integer> heads = heads();
+        Codec whole = Codec.whole();
+        try (Workspace workspace = Workspace.open(folder, Clock.systemUTC())) {
+            workspace.verify();
+            assertThat(workspace.lines("costume", Costume.class)).hasSizeGreaterThanOrEqualTo(3);
+            for (Line<Costume> line : workspace.lines("costume", Costume.class)) {
+                walk(workspace, line.id(), Costume.class, "costume", was.get(line.id()), heads.get(line.id()), whole);
+            }
+            for (Line<Wearer> line : workspace.lines("wearer", Wearer.class)) {
+                walk(workspace, line.id(), Wearer.class, "wearer", was.get(line.id()), heads.get(line.id()), whole);
+            }
+            for (Line<Maker> line : workspace.lines("maker", Maker.class)) {
+                walk(workspace, line.id(), Maker.class, "maker", was.get(line.id()), heads.get(line.id()), whole);
+            }
+            for (Line<Stash> line : workspace.lines("stash", Stash.class)) {
+                walk(workspace, line.id(), Stash.class, "stash", was.get(line.id()), heads.get(line.id()), whole);
+            }
+        }
         Jdbi.create(database()).useHandle(handle -> {
             assertThat(handle.createQuery("PRAGMA user_version")
                             .mapTo(Integer.class)
                             .one())
-                    .isEqualTo(2);
-            assertThat(handle.createQuery("SELECT count(*) FROM later")
-                            .mapTo(Integer.class)
-                            .one())
-                    .isZero();
-            assertThat(handle.createQuery("SELECT id FROM line")
-                            .mapTo(String.class)
-                            .list())
-                    .isEqualTo(List.of("ada"));
+                    .isEqualTo(Schema.CURRENT);
+            handle.createQuery("SELECT body FROM snapshot").mapTo(byte[].class).forEach(body -> assertThat(
+                            Json.unpacked(body))
+                    .as("finished patterns lie beside it")
+                    .doesNotContain("\"seams\""));
         });
+        assertThat(folder.resolve("backups/before-format-2.db")).exists();
+    }
+
+    /** Goes to the first state and to the last and back to where it was, comparing each with what the old rows say. */
+    private static <T> void walk(
+            Workspace workspace, String id, Class<T> type, String kind, List<JsonNode> was, int head, Codec whole) {
+        List<T> states = was.stream()
+                .map(state -> whole.value(whole.brought(1, kind, state), type))
+                .toList();
+        for (int at = head; at >= 0; at--) {
+            assertThat(workspace.line(id, type).value()).as("%s, state %d", id, at).isEqualTo(states.get(at));
+            workspace.undo(id, type);
+        }
+        for (int at = 1; at < states.size(); at++) {
+            assertThat(workspace.redo(id, type).value()).as("%s, state %d", id, at).isEqualTo(states.get(at));
+        }
+        for (int at = states.size() - 1; at > head; at--) {
+            workspace.undo(id, type);
+        }
+    }
+
+    private Map<String, Integer> heads() {
+        return Jdbi.create(database())
+                .withHandle(handle -> handle
+                        .createQuery("SELECT id, head FROM line")
+                        .map((row, each) -> Map.entry(row.getString("id"), row.getInt("head")))
+                        .list()
+                        .stream()
+                        .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue)));
+    }
+
+    /** Every state of every line of an old workspace, from its rows alone. */
+    private Map<String, List<JsonNode>> statesOfFormOne() {
+        Codec whole = Codec.whole();
+        Map<String, List<JsonNode>> all = new TreeMap<>();
+        Jdbi.create(database()).useHandle(handle -> {
+            handle.createQuery("SELECT line, body FROM snapshot WHERE seq = 0")
+                    .map((row, each) -> Map.entry(row.getString("line"), row.getBytes("body")))
+                    .forEach(first -> all.computeIfAbsent(first.getKey(), none -> new ArrayList<>())
+                            .add(whole.parse(Json.unpacked(first.getValue()))));
+            handle.createQuery("SELECT line, changes FROM revision ORDER BY line, seq")
+                    .map((row, each) -> Map.entry(row.getString("line"), row.getString("changes")))
+                    .forEach(next -> {
+                        List<JsonNode> states = all.get(next.getKey());
+                        states.add(OldChanges.forward(
+                                states.get(states.size() - 1), whole.parse(next.getValue())));
+                    });
+        });
+        return all;
     }
 
     @Test
-    void valuesOfBeforeTheLayersWereStatedInFull_areOpenedWithWhatTheyLack() {
+    void workspaceOfBeforeLayersWereStated_hasWhatThatMeant() throws IOException {
+        unpack("5acd02d");
         try (Workspace workspace = Workspace.open(folder, Clock.systemUTC())) {
-            workspace.keep("wearer", "ada", Wearer.of("ada", "Ada", "", List.of()), "new", "Began", "[]", Wearer.class);
-        }
-        Codec codec = new Codec();
-        String older = """
-                {"id":"ada","name":"Ada","note":"tall","sets":[{"id":"may","date":"2026-05-14","stack":"blouse-1906",
-                 "lacing":"2 in open","helper":"Ruth","readings":[{"measure":"wrist","side":"MIDDLE",
-                 "posture":"STANDING","taken":[{"value":165100000,"typed":"6 1/2","unit":"INCH"}]}]}]}""";
-        Jdbi.create(database())
-                .useHandle(handle -> handle.createUpdate("UPDATE snapshot SET body = :body")
-                        .bind("body", codec.packed(codec.parse(older)))
-                        .execute());
-        try (Workspace workspace = Workspace.open(folder, Clock.systemUTC())) {
-            Wearer ada = workspace.lines("wearer", Wearer.class).get(0).value();
-            assertThat(ada.build()).isEqualTo(Build.ADULT);
-            MeasurementSet set = ada.sets().get(0);
+            Wearer wearer = workspace.lines("wearer", Wearer.class).get(0).value();
+            assertThat(wearer.build()).isEqualTo(Build.ADULT);
+            assertThat(wearer.consent()).isEqualTo(Wearer.Consent.NOT_ASKED);
+            MeasurementSet set = wearer.sets().get(0);
             assertThat(set.worn()).isEqualTo(AsWorn.UNSTATED);
             assertThat(set.start()).isEqualTo(TapeStart.END);
-            assertThat(set.settled()).isEmpty();
-            Wearer changed = ada.with(set.startingAt(TapeStart.ONE_INCH));
-            workspace.keep("wearer", "ada", changed, "start", "Tape at 1 in", "[]", Wearer.class);
-            assertThat(workspace.lines("wearer", Wearer.class).get(0).value()).isEqualTo(changed);
-            assertThat(workspace.undo("ada", Wearer.class).value()).isEqualTo(ada);
+            assertThat(set.weight()).isEmpty();
+            Costume fitted = workspace.lines("costume", Costume.class).stream()
+                    .map(Line::value)
+                    .filter(costume -> !costume.fittings().isEmpty())
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(fitted.underway()).isEqualTo(Underway.NOT_BEGUN);
+            assertThat(fitted.look()).isEqualTo(Look.USUAL);
+            Garment garment = fitted.garments().get(0);
+            assertThat(garment.versions()).isNotEmpty().allSatisfy(version -> assertThat(version.sheet())
+                    .isEqualTo(garment.sheet()));
+            assertThat(fitted.fittings().get(0).conditions().mark()).isEmpty();
+            fitted.fittings().stream()
+                    .flatMap(fitting -> fitting.remarks().stream())
+                    .flatMap(remark -> remark.decision().stream())
+                    .forEach(decision -> assertThat(decision.kind()).isNotNull());
         }
     }
 
     @Test
-    void costumeOfBeforeVersionsKeptTheirPattern_isOpened_andGoesOnFromItsLatest() {
-        Garment begun = new Garment("Blouse", "draft: x", Map.of(), List.of(), List.of());
-        Costume costume = new Costume(
-                "c", "C", "", 1906, Optional.empty(), "ada", "", "", List.of(begun), List.of(), "", Map.of());
-        try (Workspace workspace = Workspace.open(folder, Clock.systemUTC())) {
-            workspace.keep("costume", "c", costume, "new", "Began", "[]", Costume.class);
+    void olderThatIsOpenElsewhere_isRefusedUntouched() throws IOException {
+        unpack("5acd02d");
+        byte[] before = Files.readAllBytes(folder.resolve("workspace.db"));
+        try (WorkspaceLock other = WorkspaceLock.tried(folder)) {
+            assertThat(other.isHeld()).isTrue();
+            assertThatThrownBy(() -> Workspace.open(folder, Clock.systemUTC()))
+                    .isInstanceOf(StoreException.class)
+                    .hasMessageContaining("was made by an older Sober Hem and is open in another window");
         }
-        Codec codec = new Codec();
-        String older = """
-                {"id":"c","title":"C","place":"","year":1906,"event":null,"wearer":"ada","set":"","stack":"","note":"",
-                 "choices":{},"fittings":[],"garments":[{"name":"Blouse","sheet":"draft: x","settings":{},
-                 "alterations":[{"kind":"take-in-seam","edge":{"piece":"back","edge":"side"},"atTop":5.0,"atBottom":5.0,
-                 "sides":"BOTH"}],"versions":[{"number":1,"date":"2026-04-01","why":"first mock-up","measures":{},
-                 "settings":{},"alterations":[]}]}]}""";
-        Jdbi.create(database())
-                .useHandle(handle -> handle.createUpdate("UPDATE snapshot SET body = :body")
-                        .bind("body", codec.packed(codec.parse(older)))
-                        .execute());
-        try (Workspace workspace = Workspace.open(folder, Clock.systemUTC())) {
-            Garment blouse = workspace
-                    .lines("costume", Costume.class)
-                    .get(0)
-                    .value()
-                    .garments()
-                    .get(0);
-            assertThat(blouse.versionWords()).isEqualTo("after version 1");
-            assertThat(blouse.origin()).isEmpty();
-            assertThat(blouse.version(1).orElseThrow().finished()).isEmpty();
-            assertThat(blouse.version(1).orElseThrow().after()).isZero();
-            assertThat(blouse.alterations()).hasSize(1);
-        }
+        assertThat(Files.readAllBytes(folder.resolve("workspace.db"))).isEqualTo(before);
     }
 }

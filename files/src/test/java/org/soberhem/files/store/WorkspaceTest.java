@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.io.RandomAccessFile;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -13,6 +14,8 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jdbi.v3.core.Handle;
+import org.jdbi.v3.core.Jdbi;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.soberhem.core.alter.LengthenAtLevel;
@@ -61,7 +64,7 @@ class WorkspaceTest {
     }
 
     private static Line<Wearer> keep(Workspace workspace, Wearer wearer, String sentence) {
-        return workspace.keep("wearer", wearer.id(), wearer, "test", sentence, "[]", Wearer.class);
+        return workspace.keep("wearer", wearer.id(), wearer, Action.of("test", sentence), Wearer.class);
     }
 
     private static Wearer wearer(String note) {
@@ -145,7 +148,7 @@ class WorkspaceTest {
     void keep_everythingComesBackAsItWas() {
         try (Workspace workspace = open()) {
             keep(workspace, wearer("tall"), "began");
-            workspace.keep("costume", "c1", costume(), "new", "began", "[\"x\"]", Costume.class);
+            workspace.keep("costume", "c1", costume(), Action.of("new", "began"), Costume.class);
         }
         try (Workspace workspace = open()) {
             assertThat(workspace.lines("wearer", Wearer.class))
@@ -155,7 +158,7 @@ class WorkspaceTest {
                     .singleElement()
                     .satisfies(line -> assertThat(line.value()).isEqualTo(costume()));
             assertThat(workspace.overviews("costume"))
-                    .as("older workspaces have words in its place")
+                    .as("nothing was told of it")
                     .containsEntry("c1", Optional.empty());
             Overview known = Overview.of(costume(), seen -> seen, List.of("measure again"));
             workspace.note("c1", known);
@@ -201,7 +204,7 @@ class WorkspaceTest {
 
     @Test
     void keep_acrossSnapshots_everyStateIsReached() {
-        int states = 2 * Workspace.SNAPSHOT_EVERY + 3;
+        int states = 2 * History.SNAPSHOT_EVERY + 3;
         try (Workspace workspace = open()) {
             for (int i = 0; i < states; i++) {
                 keep(workspace, wearer("note " + i), "wrote " + i);
@@ -313,15 +316,101 @@ class WorkspaceTest {
     }
 
     @Test
-    void revision_isSmall() {
-        Codec codec = new Codec();
-        Costume before = costume();
-        Costume after = before.with(before.garments().get(0).withSetting("stand", 20));
-        String changes = codec.text(Changes.between(codec.tree(before), codec.tree(after)));
-        assertThat(changes).hasSizeLessThan(120);
-        assertThat(codec.value(Changes.backward(codec.tree(after), codec.parse(changes)), Costume.class))
-                .isEqualTo(before);
-        assertThat(codec.value(Changes.forward(codec.tree(before), codec.parse(changes)), Costume.class))
-                .isEqualTo(after);
+    void revision_isSmall_andAFinishedPatternIsKeptOnce() throws Exception {
+        Costume changed = costume();
+        try (Workspace workspace = open()) {
+            workspace.keep("costume", "c1", changed, Action.of("new", "began"), Costume.class);
+            for (int i = 0; i < 20; i++) {
+                changed = changed.with(changed.garments().get(0).withSetting("stand", 20 + i));
+                workspace.keep("costume", "c1", changed, Action.of("setting", "stand"), Costume.class);
+            }
+        }
+        try (Handle handle = Jdbi.create("jdbc:sqlite:" + folder.resolve("workspace.db")).open()) {
+            assertThat(handle.createQuery("SELECT max(length(forward) + length(back)) FROM revision")
+                            .mapTo(Integer.class)
+                            .one())
+                    .isLessThan(200);
+            assertThat(handle.createQuery("SELECT count(*) FROM part")
+                            .mapTo(Integer.class)
+                            .one())
+                    .as("two sheets and one pattern")
+                    .isEqualTo(3);
+        }
+        try (Workspace workspace = open()) {
+            assertThat(workspace.line("c1", Costume.class).value()).isEqualTo(changed);
+        }
+    }
+
+    @Test
+    void open_thatFails_holdsNothing() throws Exception {
+        open().close();
+        Path database = folder.resolve("workspace.db");
+        byte[] good = Files.readAllBytes(database);
+        long before = openFiles();
+        for (int i = 0; i < 100; i++) {
+            Files.writeString(database, "not a database. ".repeat(10));
+            assertThatThrownBy(this::open).hasMessageContaining("is damaged");
+            Files.write(database, good);
+            try (Workspace again = open()) {
+                assertThat(again.isReadOnly()).as("try %d", i).isFalse();
+            }
+        }
+        assertThat(openFiles()).isLessThanOrEqualTo(before + 2);
+    }
+
+    private static long openFiles() throws Exception {
+        Path own = Path.of("/proc/self/fd");
+        if (!Files.isDirectory(own)) {
+            return 0;
+        }
+        try (var files = Files.list(own)) {
+            return files.count();
+        }
+    }
+
+    @Test
+    void keep_folderReplacedUnderneath_isRefused_andNothingGoesIntoTheOther(@TempDir Path elsewhere) throws Exception {
+        try (Workspace workspace = open()) {
+            keep(workspace, wearer("one"), "began");
+            Path database = folder.resolve("workspace.db");
+            Path moved = elsewhere.resolve("moved.db");
+            Files.move(database, moved);
+            assertThatThrownBy(() -> keep(workspace, wearer("two"), "wrote two"))
+                    .hasMessageContaining("was moved or replaced while it was open");
+            Files.writeString(database, "another");
+            assertThatThrownBy(() -> workspace.undo("w1", Wearer.class)).hasMessageContaining("moved or replaced");
+            assertThat(Files.readString(database)).isEqualTo("another");
+            Files.move(moved, database, StandardCopyOption.REPLACE_EXISTING);
+            assertThat(keep(workspace, wearer("two"), "wrote two").value().note())
+                    .isEqualTo("two");
+        }
+    }
+
+    @Test
+    void whatIsNotKnownHere_isWrittenBackWhereItWas() throws Exception {
+        try (Workspace workspace = open()) {
+            keep(workspace, wearer("one"), "began");
+        }
+        try (Handle handle = Jdbi.create("jdbc:sqlite:" + folder.resolve("workspace.db")).open()) {
+            String stored = Json.unpacked(handle.createQuery("SELECT body FROM snapshot")
+                    .mapTo(byte[].class)
+                    .one());
+            String later = stored.replaceFirst("\\{", "{\"pronoun\":\"she\",")
+                    .replace("\"id\":\"s1\"", "\"id\":\"s1\",\"room\":\"cold\"");
+            handle.execute("UPDATE snapshot SET body = ?", Json.packed(later));
+        }
+        try (Workspace workspace = open()) {
+            Wearer ida = workspace.line("w1", Wearer.class).value();
+            MeasurementSet first = MeasurementSet.of("s0", LocalDate.of(2025, 1, 1), "none", "", "", List.of());
+            Wearer more = Wearer.of("w1", "Ida", "two", List.of(first, ida.sets().get(0)));
+            keep(workspace, more, "wrote two");
+            keep(workspace, wearer("three"), "wrote three");
+            assertThat(workspace.undo("w1", Wearer.class).value()).isEqualTo(more);
+            keep(workspace, wearer("four"), "wrote four");
+        }
+        try (Handle handle = Jdbi.create("jdbc:sqlite:" + folder.resolve("workspace.db")).open()) {
+            String stored = History.replayed(handle, "w1", 2).toString();
+            assertThat(stored).contains("\"pronoun\":\"she\"", "\"room\":\"cold\"", "\"note\":\"four\"");
+        }
     }
 }

@@ -1,0 +1,2 @@
+/** The stored form against core's values. */
+package org.soberhem.files.store.stored;
