@@ -161,7 +161,7 @@ public record Dossier(List<Chapter> chapters) {
                         "{}: {}, {}",
                         garment.name(),
                         each.sheet().sheet().about().system().replace('-', ' '),
-                        garment.versionWords()));
+                        judgement.versionWords(garment)));
                 each.draft()
                         .scale()
                         .ifPresent(scale ->

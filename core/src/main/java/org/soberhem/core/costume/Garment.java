@@ -147,19 +147,4 @@ public record Garment(
     public Optional<Version> latest() {
         return versions.isEmpty() ? Optional.empty() : Optional.of(versions.get(versions.size() - 1));
     }
-
-    /** Says whether the present state is the version that it was made from, unchanged. */
-    public boolean isNamed() {
-        return version(base())
-                .filter(base -> alterations.equals(base.alterations()))
-                .isPresent();
-    }
-
-    /** Says which version the garment's present state is, or after which it comes. */
-    public String versionWords() {
-        if (base() == 0) {
-            return "no version yet";
-        }
-        return (isNamed() ? "version " : "after version ") + base();
-    }
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.fitting.ClothDifference;
 import org.soberhem.core.fitting.Decision;
@@ -142,19 +143,22 @@ public final class Gate {
         List<Condition> conditions = step.checks.stream()
                 .map(check -> condition(at, garment, check, supplies))
                 .toList();
-        return new Standing(step, name, conditions, at.costume().papers().passed(step, garment));
+        Optional<Papers.Passage> passed = at.judgement().since(garment) == SinceVersion.UNCHANGED
+                ? at.costume().papers().passed(step, name, garment.base())
+                : Optional.empty();
+        return new Standing(step, name, conditions, passed);
     }
 
     private Condition condition(Judge.Case at, Garment garment, Check check, Supplies supplies) {
         return switch (check) {
-            case TRIED -> tried(at.costume(), garment);
+            case TRIED -> tried(at, garment);
             case REMARKS -> remarks(at.costume(), garment);
-            case LAYERS -> layers(at.costume(), garment);
+            case LAYERS -> layers(at, garment);
             case MOVEMENTS -> moved(at, garment, check, false);
             case WEAR -> moved(at, garment, check, true);
             case OPENINGS -> openings(at, garment);
             case SEAMS -> seams(at, garment);
-            case PRESSED -> pressed(at.costume(), garment);
+            case PRESSED -> pressed(at, garment);
             case WASHED, ENOUGH, SET, COUNTED -> cloth(at, garment, check, supplies);
             case HUNG -> hung(at.costume(), garment, supplies);
         };
@@ -269,25 +273,35 @@ public final class Gate {
     }
 
     /** Returns the latest round at which the version that a garment now is was tried on. */
-    private static Optional<Fitting> round(Costume costume, Garment garment) {
-        return costume.fittings().stream()
-                .filter(fitting -> garment.isNamed()
-                        && Integer.valueOf(garment.base())
-                                .equals(fitting.mockup().versions().get(garment.name())))
-                .reduce((first, last) -> last);
+    private static Optional<Fitting> round(Judge.Case at, Garment garment) {
+        return rounds(at, garment).reduce((first, last) -> last);
     }
 
-    private static Condition tried(Costume costume, Garment garment) {
-        Optional<Fitting> round = round(costume, garment);
+    /** Returns the rounds at which the version that a garment now is was tried on; none if it was changed since. */
+    private static Stream<Fitting> rounds(Judge.Case at, Garment garment) {
+        return at.costume().fittings().stream()
+                .filter(fitting -> at.judgement().since(garment) == SinceVersion.UNCHANGED
+                        && Integer.valueOf(garment.base())
+                                .equals(fitting.mockup().versions().get(garment.name())));
+    }
+
+    private static Condition tried(Judge.Case at, Garment garment) {
+        Optional<Fitting> round = round(at, garment);
+        SinceVersion since = at.judgement().since(garment);
         Sentence words = round.isPresent()
                 ? Sentence.of(
                         "Version {} was tried on at fitting {}",
                         garment.base(),
                         round.get().number())
-                : garment.isNamed()
-                        ? Sentence.of("Version {} has not been tried on", garment.base())
-                        : Sentence.of(
-                                "The pattern has changed since version {}: it has not been tried on", garment.base());
+                : switch (since) {
+                    case UNCHANGED -> Sentence.of("Version {} has not been tried on", garment.base());
+                    case NO_VERSION -> Sentence.of("It has not been tried on: {}", since.words());
+                    default ->
+                        Sentence.of(
+                                "The pattern is no longer version {}, {}: it has not been tried on so",
+                                garment.base(),
+                                since.words());
+                };
         return of(Check.TRIED, round.isPresent(), words, Stage.FITTING, "");
     }
 
@@ -329,8 +343,9 @@ public final class Gate {
         return symptoms.find(remark.seen()).map(Symptom::severity).orElse(Severity.FIT);
     }
 
-    private Condition layers(Costume costume, Garment garment) {
-        Optional<Fitting> round = round(costume, garment);
+    private Condition layers(Judge.Case at, Garment garment) {
+        Costume costume = at.costume();
+        Optional<Fitting> round = round(at, garment);
         if (round.isEmpty()) {
             return of(
                     Check.LAYERS,
@@ -363,10 +378,7 @@ public final class Gate {
         List<Movement> wanted = movements(kind(at, garment)).stream()
                 .filter(movement -> movement.isWear() == wear)
                 .toList();
-        List<Fitting> rounds = at.costume().fittings().stream()
-                .filter(fitting -> Integer.valueOf(garment.base())
-                        .equals(fitting.mockup().versions().get(garment.name())))
-                .toList();
+        List<Fitting> rounds = rounds(at, garment).toList();
         List<String> left = new ArrayList<>();
         for (Movement movement : wanted) {
             boolean done = rounds.stream()
@@ -423,8 +435,8 @@ public final class Gate {
         return of(Check.SEAMS, met, words, Stage.DRAFT, target);
     }
 
-    private static Condition pressed(Costume costume, Garment garment) {
-        boolean met = round(costume, garment)
+    private static Condition pressed(Judge.Case at, Garment garment) {
+        boolean met = round(at, garment)
                 .filter(fitting -> !fitting.mockup().differs().contains(ClothDifference.UNPRESSED))
                 .isPresent();
         return of(

@@ -69,13 +69,12 @@ public record Papers(List<Picture> references, List<Passage> passages, List<Wear
         return new Papers(references, passages, wearings, words);
     }
 
-    /** Returns how a gate was passed for the version that a garment now is, if it was. */
-    public Optional<Passage> passed(Gate.Step step, Garment garment) {
+    /** Returns how a gate was passed for a version of a garment, if it was. */
+    public Optional<Passage> passed(Gate.Step step, String garment, int version) {
         return passages.stream()
                 .filter(each -> each.step() == step
-                        && each.garment().equals(garment.name())
-                        && each.version() == garment.base()
-                        && garment.isNamed())
+                        && each.garment().equals(garment)
+                        && each.version() == version)
                 .reduce((first, last) -> last);
     }
 }

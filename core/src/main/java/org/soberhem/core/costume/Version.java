@@ -35,6 +35,9 @@ public record Version(
     /** Two states nearer to each other are the same, in millimetres. */
     public static final double SAME = 0.1;
 
+    /** A seam line that moves by less moves no cutting line by more than {@link #SAME}, corners included, in millimetres. */
+    private static final double STILL = 0.04;
+
     public Version {
         measures = Map.copyOf(measures);
         settings = Map.copyOf(settings);
@@ -43,6 +46,12 @@ public record Version(
 
     public Inputs inputs() {
         return new Inputs(measures, settings);
+    }
+
+    /** Says whether a garment worked out now is the pattern that was named; one of before patterns were kept is told by its values. */
+    public boolean isStill(Work now) {
+        return finished.map(was -> was.sameAs(now.pattern(), STILL))
+                .orElseGet(() -> measures.equals(now.inputs().measures()));
     }
 
     /** Says whether the recipe now gives another pattern than it did. */

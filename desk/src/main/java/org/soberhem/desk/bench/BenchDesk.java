@@ -1,6 +1,9 @@
 package org.soberhem.desk.bench;
 
 import java.time.LocalDate;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashSet;
@@ -8,6 +11,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
+import java.util.function.BooleanSupplier;
+import java.util.function.Function;
+import java.util.function.Supplier;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.draft.DraftSheet;
@@ -17,6 +23,7 @@ import org.soberhem.core.plan.Forecast;
 import org.soberhem.core.plan.Pace;
 import org.soberhem.core.plan.Task;
 import org.soberhem.desk.studio.Studio;
+import org.soberhem.files.exchange.CalendarFile;
 
 /** What is done at the bench, without its looks: steps, start and stop, forecast. */
 public final class BenchDesk {
@@ -138,45 +145,14 @@ public final class BenchDesk {
         return Optional.empty();
     }
 
-    /** Returns the maker's pace over the costumes that were worked at, those of the last events. */
-    public Pace pace() {
-        List<String> ids = new ArrayList<>(studio.costumeIds());
-        Collections.reverse(ids);
-        return Pace.of(
-                ids.stream()
-                        .filter(id -> studio.known(id).begun())
-                        .limit(PACED)
-                        .map(id -> studio.costume(id).underway().bench())
-                        .toList(),
-                studio.now());
-    }
-
-    /** Returns when a costume will be done; empty if it has no steps or all are done. */
-    public Optional<Forecast> forecast(Costume of) {
-        return forecast(of.underway().bench(), of);
-    }
-
-    private Optional<Forecast> forecast(Bench bench, Costume of) {
-        if (bench.tasks().isEmpty() || bench.isFinished()) {
-            return Optional.empty();
-        }
-        return Optional.of(
-                Forecast.of(bench, pace(), studio.now(), of.event().orElse(LocalDate.MAX), new SplittableRandom(1)));
-    }
-
-    /** Returns the steps that can be left out, each with how often it would be in time without it and those before it. */
-    public List<Spared> spared() {
-        List<Spared> all = new ArrayList<>();
-        Bench left = bench();
-        for (Task task : bench().tasks()) {
-            if (task.spare() && !task.isDone()) {
-                left = left.without(task.id());
-                double inTime = forecast(left, costume()).map(Forecast::inTime).orElse(1.0);
-                all.add(new Spared(task, inTime));
-            }
-        }
-        return all;
-    }
+    /**
+     * When a costume will be done.
+     *
+     * @param forecast empty if it has no steps or all are done
+     * @param timed so many steps were timed of what it is reckoned from
+     * @param spared the steps that can be left out, in their order
+     */
+    public record Outlook(Optional<Forecast> forecast, int timed, List<Spared> spared) {}
 
     /**
      * A step that can be left out.
@@ -184,6 +160,78 @@ public final class BenchDesk {
      * @param inTime how often the costume is done in time without it and those named before it
      */
     public record Spared(Task task, double inTime) {}
+
+    /**
+     * Returns what reckons when a costume will be done, away from the interface thread: from the maker's pace over the costumes that were worked at,
+     * those of the last events.
+     */
+    public Function<BooleanSupplier, Outlook> outlook(Costume of) {
+        Supplier<Pace> paced = pace();
+        LocalDateTime now = studio.now();
+        return wanted -> {
+            Pace pace = paced.get();
+            Bench bench = of.underway().bench();
+            Optional<Forecast> forecast = forecast(bench, pace, now, of);
+            List<Spared> spared = forecast.isPresent() ? spared(bench, pace, now, of, wanted) : List.of();
+            return new Outlook(forecast, pace.ratios().size(), spared);
+        };
+    }
+
+    private Supplier<Pace> pace() {
+        List<String> ids = new ArrayList<>(studio.costumeIds());
+        Collections.reverse(ids);
+        Supplier<List<Costume>> worked = studio.reading(ids.stream()
+                .filter(id -> studio.known(id).begun())
+                .limit(PACED)
+                .toList());
+        LocalDateTime now = studio.now();
+        return () ->
+                Pace.of(worked.get().stream().map(each -> each.underway().bench()).toList(), now);
+    }
+
+    /** Returns what writes the dates of all costumes that are not put away as iCalendar, away from the interface thread. */
+    public Supplier<byte[]> calendar() {
+        Supplier<List<Costume>> all = studio.reading(studio.costumeIds());
+        Supplier<Pace> paced = pace();
+        LocalDateTime now = studio.now();
+        ZoneId zone = studio.zone();
+        return () -> {
+            Pace pace = paced.get();
+            List<CalendarFile.Dates> dates = all.get().stream()
+                    .filter(costume -> !costume.underway().archived())
+                    .map(costume -> new CalendarFile.Dates(
+                            costume, forecast(costume.underway().bench(), pace, now, costume)))
+                    .toList();
+            return CalendarFile.write(dates, now.atZone(zone).toInstant(), zone).getBytes(StandardCharsets.UTF_8);
+        };
+    }
+
+    /** Returns when a costume will be done, reckoned at once. */
+    public Outlook outlookNow(Costume of) {
+        return outlook(of).apply(() -> true);
+    }
+
+    private static Optional<Forecast> forecast(Bench bench, Pace pace, LocalDateTime now, Costume of) {
+        if (bench.tasks().isEmpty() || bench.isFinished()) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                Forecast.of(bench, pace, now, of.event().orElse(LocalDate.MAX), new SplittableRandom(1)));
+    }
+
+    private static List<Spared> spared(
+            Bench bench, Pace pace, LocalDateTime now, Costume of, BooleanSupplier wanted) {
+        List<Spared> all = new ArrayList<>();
+        Bench left = bench;
+        for (Task task : bench.tasks()) {
+            if (task.spare() && !task.isDone() && wanted.getAsBoolean()) {
+                left = left.without(task.id());
+                double inTime = forecast(left, pace, now, of).map(Forecast::inTime).orElse(1.0);
+                all.add(new Spared(task, inTime));
+            }
+        }
+        return all;
+    }
 
     /** Returns a stretch of minutes in words. */
     public static String time(double minutes) {

@@ -1,6 +1,5 @@
 package org.soberhem.desk.bench;
 
-import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.format.TextStyle;
 import java.time.temporal.ChronoUnit;
@@ -11,6 +10,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
 import javafx.geometry.Insets;
@@ -33,10 +33,10 @@ import org.soberhem.core.plan.Forecast;
 import org.soberhem.core.plan.Task;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
+import org.soberhem.desk.widget.Latest;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tabs;
 import org.soberhem.desk.widget.Tappable;
-import org.soberhem.files.exchange.CalendarFile;
 
 /** The bench: the steps in order with a clock; at the right when it will be done, what can travel, what to leave out. */
 public final class BenchView extends BorderPane {
@@ -79,6 +79,12 @@ public final class BenchView extends BorderPane {
     private final Timeline ticking = new Timeline(new KeyFrame(Duration.seconds(1), event -> tick()));
     private Page page = Page.ALL;
     private final Set<String> opened = new HashSet<>();
+    private final VBox outlook = new VBox(10);
+    private final Latest reckoning;
+
+    /** The costume whose outlook is shown. */
+    private String reckoned = "";
+
     private String chosen = "";
     private int ticks;
 
@@ -90,6 +96,7 @@ public final class BenchView extends BorderPane {
         this.studio = studio;
         this.files = files;
         this.desk = new BenchDesk(studio);
+        this.reckoning = new Latest(files);
         pause.setId("bench-break");
         Button add = Parts.button(
                 "Add a step", () -> desk.add(studio.garmentProperty().get()));
@@ -412,16 +419,8 @@ public final class BenchView extends BorderPane {
             showClock();
             side.getChildren().addAll(Parts.label("At work", "caps"), clock, at, pause);
         });
-        side.getChildren().add(Parts.label("When it will be done", "caps"));
-        Optional<Forecast> forecast = desk.forecast(desk.costume());
-        if (forecast.isEmpty()) {
-            side.getChildren()
-                    .add(Parts.text(
-                            bench.tasks().isEmpty() ? "There are no steps to reckon with." : "Every step is done.",
-                            "soft"));
-        } else {
-            forecast(forecast.get());
-        }
+        side.getChildren().addAll(Parts.label("When it will be done", "caps"), outlook);
+        outlook(bench);
         if (!bench.tasks().isEmpty()) {
             double spent = bench.spent(studio.now()).toMinutes();
             side.getChildren().add(Parts.text(BenchDesk.time(spent) + " worked so far.", "label"));
@@ -432,16 +431,39 @@ public final class BenchView extends BorderPane {
         side.getChildren().add(out);
     }
 
-    private void forecast(Forecast forecast) {
+    /** It is reckoned in the background; what was reckoned last stays until then. */
+    private void outlook(Bench bench) {
+        if (bench.tasks().isEmpty() || bench.isFinished()) {
+            outlook.getChildren()
+                    .setAll(Parts.text(
+                            bench.tasks().isEmpty() ? "There are no steps to reckon with." : "Every step is done.",
+                            "soft"));
+            return;
+        }
+        if (!reckoned.equals(desk.costume().id())) {
+            outlook.getChildren().setAll(Parts.text("Reckoning …", "soft"));
+        }
+        String costume = desk.costume().id();
+        reckoning.ask(
+                desk.outlook(desk.costume()),
+                found -> {
+                    reckoned = costume;
+                    outlook.getChildren().clear();
+                    found.forecast().ifPresent(forecast -> forecast(forecast, found));
+                },
+                said::setText);
+    }
+
+    private void forecast(Forecast forecast, BenchDesk.Outlook found) {
         Label middle = Parts.label(day(forecast.middle()), "large");
-        side.getChildren()
+        outlook.getChildren()
                 .addAll(
                         middle,
                         Parts.text("In four of five cases between " + day(forecast.early()) + " and "
                                 + day(forecast.late()) + "; about " + BenchDesk.time(forecast.minutes())
                                 + " of work are left."));
-        int timed = desk.pace().ratios().size();
-        side.getChildren()
+        int timed = found.timed();
+        outlook.getChildren()
                 .add(Parts.text(
                         timed == 0
                                 ? "Nothing was timed yet: this is what is usual, not your own pace."
@@ -451,18 +473,18 @@ public final class BenchView extends BorderPane {
         desk.costume().event().ifPresent(event -> {
             double share = forecast.inTime();
             String how = String.format(Locale.ROOT, "%.0f of 100", share * 100);
-            side.getChildren()
+            outlook.getChildren()
                     .add(Parts.text(
                             "Needed on " + day(event) + ": in time in " + how + " cases.",
                             share < 0.8 ? "needs" : "settled"));
             if (share < 0.8) {
-                List<BenchDesk.Spared> spared = desk.spared();
-                side.getChildren().add(Parts.label("What to leave out first", "caps"));
-                spared.forEach(each -> side.getChildren()
+                List<BenchDesk.Spared> spared = found.spared();
+                outlook.getChildren().add(Parts.label("What to leave out first", "caps"));
+                spared.forEach(each -> outlook.getChildren()
                         .add(Parts.text("· " + each.task().title()
                                 + String.format(Locale.ROOT, " (then %.0f of 100)", each.inTime() * 100))));
                 if (spared.isEmpty()) {
-                    side.getChildren()
+                    outlook.getChildren()
                             .add(Parts.text(
                                     "No step is marked as one that can be left out: tap a step to mark it.", "soft"));
                 }
@@ -495,13 +517,7 @@ public final class BenchView extends BorderPane {
     }
 
     private void calendar() {
-        List<CalendarFile.Dates> dates = studio.costumes().stream()
-                .filter(costume -> !costume.underway().archived())
-                .map(costume -> new CalendarFile.Dates(costume, desk.forecast(costume)))
-                .toList();
-        byte[] content = CalendarFile.write(
-                        dates, studio.now().atZone(studio.zone()).toInstant(), studio.zone())
-                .getBytes(StandardCharsets.UTF_8);
-        files.write("costumes.ics", () -> content, said::setText);
+        Supplier<byte[]> calendar = desk.calendar();
+        files.write("costumes.ics", calendar, said::setText);
     }
 }

@@ -37,7 +37,7 @@ final class PlanCommand extends Answering {
     public Integer call() {
         return given.with(studio -> {
             Costume costume = studio.situation().costume();
-            Optional<Forecast> forecast = new BenchDesk(studio).forecast(costume);
+            Optional<Forecast> forecast = new BenchDesk(studio).outlookNow(costume).forecast();
             out.ifPresent(file -> GivenFiles.write(file, calendar(studio, costume, forecast)));
             List<String> next = costume.underway().bench().open(studio.now()).stream()
                     .map(Task::title)

@@ -271,7 +271,11 @@ final class LayPanel extends VBox {
                 rectangles.add(new Strips.Rectangle(piece.name(), box.width(), box.height()));
             }
         }
-        Strips strips = Strips.of(rectangles, supply.rules().orElseThrow().width(), new SplittableRandom(1));
+        double width = supply.rules().orElseThrow().width();
+        files.load(() -> Strips.of(rectangles, width, new SplittableRandom(1)), this::show, said);
+    }
+
+    private void show(Strips strips) {
         more.getChildren().clear();
         more.getChildren()
                 .add(Parts.text("By pulled threads " + studio.format().format(strips.length()) + " are needed, "

@@ -138,7 +138,7 @@ final class AlterPanel extends VBox {
 
     /** Puts the keyboard where an alteration is looked for. */
     void look() {
-        find.requestFocus();
+        Parts.focus(this, find);
         find.selectAll();
     }
 

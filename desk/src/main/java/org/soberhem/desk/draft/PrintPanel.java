@@ -238,7 +238,7 @@ public final class PrintPanel extends VBox {
                 state.getValue()
                         .version()
                         .map(each -> "version " + each.number())
-                        .orElse(printed.versionWords()),
+                        .orElse(studio.situation().judgement().versionWords(printed)),
                 studio.today(),
                 studio.format(),
                 pattern(),

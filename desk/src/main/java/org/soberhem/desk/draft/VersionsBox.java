@@ -19,6 +19,7 @@ import javafx.scene.layout.VBox;
 import org.soberhem.core.alter.Effect;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
+import org.soberhem.core.costume.SinceVersion;
 import org.soberhem.core.costume.Version;
 import org.soberhem.core.costume.Work;
 import org.soberhem.core.pattern.Pattern;
@@ -112,7 +113,8 @@ final class VersionsBox extends VBox {
 
     private VBox row(Garment garment, Version version, int depth) {
         boolean base = garment.base() == version.number();
-        String mark = base ? garment.isNamed() ? "● " : "◐ " : "○ ";
+        boolean unchanged = studio.situation().judgement().since(garment) == SinceVersion.UNCHANGED;
+        String mark = base ? unchanged ? "● " : "◐ " : "○ ";
         VBox row = new VBox(
                 1, Parts.text(mark + "Version " + version.number() + ", " + version.date() + ": " + version.why()));
         row.setPadding(new Insets(0, 0, 0, depth * INDENT));
@@ -121,7 +123,7 @@ final class VersionsBox extends VBox {
             row.getChildren().add(Parts.text(worn, "small", "soft"));
         }
         FlowPane keys = new FlowPane(2, 2);
-        if (!base || !garment.isNamed()) {
+        if (!base || !unchanged) {
             Button on = Parts.hinted(
                     Parts.button("go on from it", () -> desk.takeUp(version), "quiet", "small"),
                     "The next version comes after this one");

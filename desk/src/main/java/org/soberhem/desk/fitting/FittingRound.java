@@ -15,6 +15,7 @@ import org.soberhem.core.alter.Outcome;
 import org.soberhem.core.alter.Sides;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
+import org.soberhem.core.costume.SinceVersion;
 import org.soberhem.core.costume.Work;
 import org.soberhem.core.fitting.Conditions;
 import org.soberhem.core.fitting.Fitting;
@@ -138,8 +139,9 @@ public final class FittingRound {
         Map<String, Integer> versions = new TreeMap<>();
         for (String name : garments) {
             Garment garment = changed.garment(name).orElseThrow();
-            if (!garment.isNamed()) {
-                Work work = studio.kept(garment).orElseThrow();
+            Optional<Work> kept = studio.kept(garment);
+            if (SinceVersion.of(garment, kept) != SinceVersion.UNCHANGED) {
+                Work work = kept.orElseThrow();
                 garment = garment.withVersion(studio.today(), "cut as a mock-up", work.inputs(), work.pattern());
                 changed = changed.with(garment);
             }

@@ -1,6 +1,7 @@
 package org.soberhem.desk.fitting;
 
 import java.util.Locale;
+import java.util.Optional;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -15,6 +16,8 @@ import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Gate;
 import org.soberhem.core.costume.Obstacle;
 import org.soberhem.core.costume.Papers;
+import org.soberhem.core.costume.SinceVersion;
+import org.soberhem.core.costume.Work;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
@@ -152,6 +155,16 @@ final class GateView extends BorderPane implements FittingPlace.Shown {
     private void pass(Gate.Standing standing, String reason) {
         Costume costume = studio.situation().costume();
         Garment garment = costume.garment(standing.garment()).orElseThrow();
+        if (studio.situation().judgement().since(garment) != SinceVersion.UNCHANGED) {
+            Optional<Work> work = studio.kept(garment);
+            if (work.isEmpty()) {
+                studio.doneProperty().set("It cannot be passed: the garment cannot be drawn. Settle that at the draft");
+                return;
+            }
+            garment = garment.withVersion(
+                    studio.today(), "passed as it stands", work.get().inputs(), work.get().pattern());
+            costume = costume.with(garment);
+        }
         Papers.Passage passage =
                 new Papers.Passage(standing.step(), garment.name(), garment.base(), studio.today(), reason.strip());
         studio.keep(

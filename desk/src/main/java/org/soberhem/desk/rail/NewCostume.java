@@ -86,7 +86,7 @@ final class NewCostume extends VBox {
         drafts.show(year.getText());
         wearer.getItems().setAll(studio.wearerNames());
         Parts.show(this, true);
-        title.requestFocus();
+        Parts.focus(this, title);
     }
 
     private void begin() {

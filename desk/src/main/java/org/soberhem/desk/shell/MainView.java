@@ -171,7 +171,7 @@ public final class MainView extends StackPane {
         }
         garments.setValue(studio.garmentProperty().get());
         version.setText(costume.garment(studio.garmentProperty().get())
-                .map(Garment::versionWords)
+                .map(now.judgement()::versionWords)
                 .orElse(""));
     }
 

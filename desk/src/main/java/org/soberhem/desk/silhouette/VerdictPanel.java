@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import javafx.application.Platform;
 import javafx.beans.property.StringProperty;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -230,6 +229,7 @@ final class VerdictPanel extends VBox {
                         leaving = Optional.of(verdict);
                         chosen.set(verdict.rule().id());
                         refresh();
+                        Optional.ofNullable(lookup("#departure")).ifPresent(why -> Parts.focus(this, why));
                     },
                     "quiet");
             leave.setId("leave-" + id(verdict));
@@ -260,7 +260,6 @@ final class VerdictPanel extends VBox {
                 desk.depart(verdict, Optional.of(why.getText().strip()));
             }
         });
-        Platform.runLater(why::requestFocus);
         return new VBox(2, why, Parts.text("Enter keeps it with the costume; a reason is needed.", "small", "soft"));
     }
 }

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
@@ -47,6 +48,11 @@ final class Lines<T> {
     /** Returns a line, read if it was not yet; null if there is none. */
     Line<T> get(String id) {
         return known.containsKey(id) ? read.computeIfAbsent(id, reader) : null;
+    }
+
+    /** Returns a line if it was looked at. */
+    Optional<Line<T>> atHand(String id) {
+        return Optional.ofNullable(read.get(id));
     }
 
     /** Reads every line. */

@@ -358,6 +358,17 @@ public final class Studio {
         return costumes.get(id).value();
     }
 
+    /** Returns what reads costumes away from the interface thread, with those at hand as they are now. */
+    public Supplier<List<Costume>> reading(List<String> ids) {
+        Map<String, Costume> atHand = new HashMap<>();
+        ids.forEach(id -> costumes.atHand(id).ifPresent(line -> atHand.put(id, line.value())));
+        return () -> ids.stream()
+                .map(id -> atHand.containsKey(id)
+                        ? atHand.get(id)
+                        : keeper.line(id, Costume.class).value())
+                .toList();
+    }
+
     /** Returns what is known of a costume without reading it. */
     public Overview known(String costume) {
         return costumes.overview(costume);

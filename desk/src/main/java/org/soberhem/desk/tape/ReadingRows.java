@@ -138,6 +138,7 @@ final class ReadingRows extends VBox {
                 .map(r -> r.taken().get(place));
         field.show(taken.map(LengthEntry::value));
         field.onCleared(() -> desk.wipe(row, place));
+        field.onEntered(() -> goOn(row, place));
         field.setId("reading-" + key(row) + "-" + place);
         field.setMinWidth(FIELD);
         field.setPrefWidth(FIELD);
@@ -165,6 +166,22 @@ final class ReadingRows extends VBox {
                 .ifPresent(words -> said.put(key(row), words.in(studio.format())));
         shown = List.of();
         refresh();
+    }
+
+    /** Puts the keyboard into the next field: of the same measure, or of the next one. */
+    private void goOn(TapeDesk.Row from, int place) {
+        List<String> keys = shown.stream().map(ReadingRows::key).toList();
+        int at = keys.indexOf(key(from));
+        boolean same = place + 1 < Reading.MOST && isOpen(key(from), place + 1);
+        String next = same
+                ? "#reading-" + key(from) + "-" + (place + 1)
+                : "#reading-" + keys.get(Math.min(at + 1, keys.size() - 1)) + "-0";
+        Optional.ofNullable(lookup(next)).ifPresent(field -> Parts.focus(this, field));
+    }
+
+    private boolean isOpen(String key, int place) {
+        Node field = lookup("#reading-" + key + "-" + place);
+        return field != null && !field.isDisabled();
     }
 
     private void note(TapeDesk.Row row, Label note) {

@@ -12,6 +12,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -46,7 +47,7 @@ final class SessionView extends BorderPane {
     private final VBox how = new VBox(12);
     private final TextField field = new TextField();
     private final Label fault = Parts.text("", "bigger", "needs");
-    private final HBox taken = new HBox(18);
+    private final FlowPane taken = new FlowPane(18, 4);
     private final DoubtList doubts;
     private final Button forward;
     private final Button skip;
@@ -249,9 +250,9 @@ final class SessionView extends BorderPane {
                         : "Next\nEnter");
         showFault();
         if (reading) {
-            field.requestFocus();
+            Parts.focus(this, field);
         } else {
-            forward.requestFocus();
+            Parts.focus(this, forward);
         }
     }
 
@@ -328,12 +329,11 @@ final class SessionView extends BorderPane {
                         Parts.label(step.station().words(), "bigger", "chosen"),
                         Parts.text(step.name(), "leading-words"),
                         how);
-        HBox row = new HBox(14, field, Parts.label(studio.format().unit().word(), "bigger", "soft"), taken);
+        HBox row = new HBox(14, field, Parts.label(studio.format().unit().word(), "bigger", "soft"));
         row.setAlignment(Pos.CENTER_LEFT);
-        taken.setAlignment(Pos.CENTER_LEFT);
         showTaken();
         showDoubts(field.getText());
-        page.getChildren().addAll(row, fault, doubts);
+        page.getChildren().addAll(row, taken, fault, doubts);
     }
 
     private void showTaken() {

@@ -196,6 +196,7 @@ public final class TapeView extends BorderPane {
         studio.standingProperty().set(false);
         leaveSession();
         refresh();
+        Parts.focus(this, guided);
     }
 
     private void leaveSession() {

@@ -7,6 +7,8 @@ import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
@@ -23,6 +25,7 @@ public final class LengthField extends TextField {
     private final Supplier<LengthFormat> format;
     private final Consumer<LengthEntry> accepted;
     private Runnable cleared = () -> {};
+    private Optional<Runnable> entered = Optional.empty();
     private final ReadOnlyStringWrapper fault = new ReadOnlyStringWrapper(this, "fault", "");
     private String shown = "";
     private Optional<Length> held = Optional.empty();
@@ -32,7 +35,13 @@ public final class LengthField extends TextField {
         this.accepted = accepted;
         setPrefColumnCount(6);
         setMaxWidth(92);
-        setOnAction(event -> accept());
+        setOnAction(event -> enter());
+        addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() == KeyCode.TAB && !event.isShiftDown() && entered.isPresent()) {
+                event.consume();
+                enter();
+            }
+        });
         focusedProperty().addListener((was, before, now) -> {
             if (!now) {
                 accept();
@@ -57,6 +66,18 @@ public final class LengthField extends TextField {
     /** Says what is done when a shown length is wiped out. */
     public void onCleared(Runnable action) {
         cleared = action;
+    }
+
+    /** Says where Enter and Tab go on to when what was typed is taken. */
+    public void onEntered(Runnable next) {
+        entered = Optional.of(next);
+    }
+
+    private void enter() {
+        accept();
+        if (fault.get().isEmpty()) {
+            entered.ifPresent(Runnable::run);
+        }
     }
 
     /** Why the text cannot be read; empty if it can. */

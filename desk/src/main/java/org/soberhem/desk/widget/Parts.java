@@ -77,6 +77,18 @@ public final class Parts {
         node.setManaged(shown);
     }
 
+    /**
+     * Puts the keyboard into a node at once, so that no key typed ahead is lost: what is shown for the first time, or scrolls, has no
+     * place in the window before it is styled.
+     *
+     * @param within a part of the window that holds it
+     */
+    public static void focus(Parent within, Node node) {
+        within.applyCss();
+        within.layout();
+        node.requestFocus();
+    }
+
     /** Fills a part anew; what had the focus in it has it again, if it has an id and is still there. */
     public static void keepingFocus(Parent part, Runnable fill) {
         Node owner = part.getScene() == null ? null : part.getScene().getFocusOwner();

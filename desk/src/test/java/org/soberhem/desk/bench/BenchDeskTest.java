@@ -160,14 +160,14 @@ class BenchDeskTest {
 
     @Test
     void theForecastFollowsTheMakersPace_andSaysWhatToLeaveOut() {
-        assertThat(desk.forecast(desk.costume())).isEmpty();
+        assertThat(desk.outlookNow(desk.costume()).forecast()).isEmpty();
         desk.propose();
-        Forecast forecast = desk.forecast(desk.costume()).orElseThrow();
+        Forecast forecast = desk.outlookNow(desk.costume()).forecast().orElseThrow();
         assertThat(forecast.early()).isBeforeOrEqualTo(forecast.middle());
-        assertThat(desk.pace().ratios()).as("the demo's petticoat was timed").isNotEmpty();
+        assertThat(desk.outlookNow(desk.costume()).timed()).as("the demo's petticoat was timed").isPositive();
         Task task = desk.bench().tasks().get(3);
         desk.change(task.being(task.kind(), task.where(), true));
-        assertThat(desk.spared())
+        assertThat(desk.outlookNow(desk.costume()).spared())
                 .extracting(BenchDesk.Spared::task)
                 .extracting(Task::id)
                 .contains(task.id());

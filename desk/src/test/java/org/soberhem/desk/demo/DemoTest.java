@@ -97,7 +97,7 @@ class DemoTest {
         assertThat(remarks).anySatisfy(remark -> assertThat(remark.cause()).isEmpty());
         Garment blouse = situation("secretary-1906").costume().garment("Blouse").orElseThrow();
         assertThat(blouse.versions()).extracting(Version::after).containsExactly(0, 1, 1);
-        assertThat(blouse.versionWords()).isEqualTo("version 2");
+        assertThat(situation("secretary-1906").judgement().versionWords(blouse)).isEqualTo("version 2");
     }
 
     @Test

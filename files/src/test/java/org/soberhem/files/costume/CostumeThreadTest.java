@@ -276,16 +276,16 @@ class CostumeThreadTest {
                 .with(shorter)
                 .withVersion(DAY, "second", inputs, drawn);
         Garment again = two.takenUpAt(two.version(1).orElseThrow());
-        assertThat(again.versionWords()).isEqualTo("version 1");
+        assertThat(again.base()).isEqualTo(1);
         Garment three = again.with(longer).withVersion(DAY, "third", inputs, drawn);
         assertThat(three.versions()).extracting(Version::after).containsExactly(0, 1, 1);
-        assertThat(three.versionWords()).isEqualTo("version 3");
+        assertThat(three.base()).isEqualTo(3);
         assertThat(three.version(2).orElseThrow().alterations()).containsExactly(shorter);
         Garment branch = three.branch(three.version(2).orElseThrow(), "Blouse 2", "from the blouse, version 2");
         assertThat(branch.alterations()).containsExactly(shorter);
         assertThat(branch.versions()).isEmpty();
         assertThat(branch.origin()).isEqualTo("from the blouse, version 2");
-        assertThat(branch.versionWords()).isEqualTo("no version yet");
+        assertThat(branch.base()).isZero();
     }
 
     @Test
@@ -304,9 +304,6 @@ class CostumeThreadTest {
         Inputs inputs = TAPE.inputs(middle(CORSET), costume(List.of(), List.of()), Map.of());
         Pattern finished = Work.of(SHEET, inputs, garment.alterations()).pattern();
         Garment named = garment.withVersion(DAY, "first mock-up", inputs, finished);
-        assertThat(named.versionWords()).isEqualTo("version 1");
-        assertThat(named.with(LengthenAtLevel.evenly("midriff", 10, Sides.BOTH)).versionWords())
-                .isEqualTo("after version 1");
         Work asCut = Work.of(
                 SHEET,
                 named.version(1).orElseThrow().inputs(),
