@@ -5,9 +5,11 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import javafx.application.Application;
 import org.soberhem.desk.cli.SoberHem;
 import org.soberhem.desk.shell.SoberHemApp;
+import org.soberhem.desk.shell.StartOptions;
 import org.soberhem.desk.shell.Tour;
 
 /** Starts the window, the tour, or a command. */
@@ -17,8 +19,9 @@ public final class Main {
 
     public static void main(String[] args) {
         List<String> given = List.of(args);
-        if (given.isEmpty() || given.get(0).startsWith("--demo") || given.get(0).startsWith("--workspace=")) {
-            window(given);
+        Optional<StartOptions> start = StartOptions.of(given);
+        if (start.isPresent()) {
+            window(start.get());
             return;
         }
         PrintWriter out = new PrintWriter(System.out, true, StandardCharsets.UTF_8);
@@ -26,11 +29,11 @@ public final class Main {
         System.exit(SoberHem.execute(args, out, err, Main::tour));
     }
 
-    private static void window(List<String> given) {
+    private static void window(StartOptions start) {
         if (hasDisplay()) {
-            SoberHemApp.begin(given);
+            SoberHemApp.begin(start);
             Application.launch(SoberHemApp.class);
-        } else if (given.contains("--demo")) {
+        } else if (start.demo()) {
             Path folder = Path.of(System.getProperty("java.io.tmpdir"), "sober-hem-tour");
             System.out.println("There is no display. The demo's views are rendered to " + folder);
             tour(folder);

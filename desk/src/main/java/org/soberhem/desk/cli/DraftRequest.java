@@ -18,7 +18,7 @@ import org.soberhem.core.draft.SheetException;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.SeamCheck;
-import org.soberhem.files.exchange.FormatException;
+import org.soberhem.files.fault.FormatException;
 import org.soberhem.files.exchange.MeasureFile;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.sheet.SheetReader;

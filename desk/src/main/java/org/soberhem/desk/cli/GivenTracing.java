@@ -11,7 +11,7 @@ import org.soberhem.core.trace.MadeFor;
 import org.soberhem.core.trace.PaperPattern;
 import org.soberhem.core.trace.SizedSheet;
 import org.soberhem.core.trace.Tracing;
-import org.soberhem.files.exchange.FormatException;
+import org.soberhem.files.fault.FormatException;
 import org.soberhem.files.exchange.SvgOutlines;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.sheet.SheetReader;

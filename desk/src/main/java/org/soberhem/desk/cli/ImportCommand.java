@@ -8,7 +8,7 @@ import org.soberhem.desk.studio.Keeper;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.files.exchange.Answers;
 import org.soberhem.files.exchange.Bundle;
-import org.soberhem.files.exchange.FormatException;
+import org.soberhem.files.fault.FormatException;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.store.StoreException;
 import org.soberhem.files.store.Workspace;

@@ -15,7 +15,7 @@ import org.soberhem.core.cloth.LayPlanner;
 import org.soberhem.core.cloth.LayRules;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.files.exchange.Answers;
-import org.soberhem.files.exchange.FormatException;
+import org.soberhem.files.fault.FormatException;
 import org.soberhem.files.exchange.LayFile;
 import org.soberhem.files.exchange.LaySvg;
 import picocli.CommandLine.Command;

@@ -11,7 +11,7 @@ import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.likeness.Likeness;
 import org.soberhem.files.exchange.Answers;
-import org.soberhem.files.exchange.FormatException;
+import org.soberhem.files.fault.FormatException;
 import org.soberhem.files.exchange.MarksFile;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;

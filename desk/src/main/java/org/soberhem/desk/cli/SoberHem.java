@@ -2,16 +2,20 @@ package org.soberhem.desk.cli;
 
 import java.io.PrintWriter;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
+import org.soberhem.files.fault.Failure;
+import org.soberhem.files.fault.FaultLog;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
 
 /** The command line. */
 @Command(
         name = "sober-hem",
         mixinStandardHelpOptions = true,
+        scope = CommandLine.ScopeType.INHERIT,
         version = "Sober Hem 0.1.0",
         description = "Scales period patterns to a wearer and logs their mock-up fittings.",
         subcommands = {
@@ -53,8 +57,7 @@ import picocli.CommandLine.Command;
         },
         footer = {
             "",
-            "Without a command: the application with your own workspace, ~/.sober-hem or --workspace=FOLDER.",
-            "--demo: the application with a fresh demo workspace.",
+            "Without a command: the application with your own workspace.",
             "Exit codes: 0 done, 1 the answer is that it does not fit, 2 wrong input."
         })
 public final class SoberHem implements Runnable {
@@ -65,10 +68,26 @@ public final class SoberHem implements Runnable {
     /** The input cannot be used. */
     static final int WRONG_INPUT = 2;
 
-    private static final Logger LOG = LoggerFactory.getLogger(SoberHem.class);
+    /** Where it is written down what failed and nobody foresaw. */
+    private static final Path LOG = Path.of(System.getProperty("java.io.tmpdir"), "sober-hem-log");
 
+    @Option(names = "--demo", description = "the application with a fresh demo workspace")
+    private boolean demo;
+
+    @Option(
+            names = "--workspace",
+            paramLabel = "FOLDER",
+            description = "the application with the workspace in a folder; ~/.sober-hem if not given")
+    private Optional<Path> workspace;
+
+    /** The window is started without this class; what comes here is a wrong mixture of options. */
     @Override
-    public void run() {}
+    public void run() {
+        throw new WrongInput(
+                demo && workspace.isPresent()
+                        ? "take either --demo or --workspace: the demo has a workspace of its own"
+                        : "give a command, --demo or --workspace FOLDER; see sober-hem --help");
+    }
 
     /**
      * Runs a command and returns its exit code: 0 done, 1 does not fit, 2 wrong input.
@@ -76,26 +95,41 @@ public final class SoberHem implements Runnable {
      * @param tour renders the tour into a folder
      */
     public static int execute(String[] args, PrintWriter out, PrintWriter err, Consumer<Path> tour) {
-        CommandLine line = new CommandLine(new SoberHem())
-                .addSubcommand(new TourCommand(tour))
+        CommandLine line = line(tour)
                 .setCaseInsensitiveEnumValuesAllowed(true)
                 .setOut(out)
                 .setErr(err)
-                .setExecutionExceptionHandler((failure, command, parsed) -> {
-                    if (failure instanceof WrongInput) {
-                        command.getErr().println("sober-hem: " + failure.getMessage());
-                    } else {
-                        LOG.error("Command failed", failure);
-                        command.getErr().println("sober-hem: this should not have happened: " + failure);
-                    }
-                    return WRONG_INPUT;
-                })
+                .setExecutionExceptionHandler((failure, command, parsed) -> wrong(failure, command.getErr()))
                 .setParameterExceptionHandler((failure, given) -> {
+                    String command = failure.getCommandLine().getCommandSpec().qualifiedName();
                     failure.getCommandLine()
                             .getErr()
-                            .println("sober-hem: " + failure.getMessage() + "; see sober-hem --help");
+                            .println("sober-hem: " + failure.getMessage() + "; see " + command + " --help");
                     return WRONG_INPUT;
                 });
-        return line.execute(args);
+        try {
+            return line.execute(args);
+        } catch (StackOverflowError | OutOfMemoryError beyond) {
+            return wrong(beyond, err);
+        }
+    }
+
+    private static CommandLine line(Consumer<Path> tour) {
+        return new CommandLine(new SoberHem()).addSubcommand(new TourCommand(tour));
+    }
+
+    /** Returns the names of all commands. */
+    static List<String> commands() {
+        return List.copyOf(line(folder -> {}).getSubcommands().keySet());
+    }
+
+    private static int wrong(Throwable failure, PrintWriter err) {
+        if (!Failure.isForTheMaker(failure)) {
+            try (FaultLog log = new FaultLog(LOG)) {
+                log.write("At a command", failure);
+            }
+        }
+        err.println("sober-hem: " + Failure.sentence(failure, LOG));
+        return WRONG_INPUT;
     }
 }

@@ -4,7 +4,6 @@ import java.io.File;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
-import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ForkJoinPool;
@@ -33,8 +32,6 @@ public final class SoberHemApp extends Application {
     /** So long after the start the workspace is looked after. */
     private static final Duration QUIET = Duration.ofSeconds(30);
 
-    private static final String WORKSPACE = "--workspace=";
-
     public static final int WIDTH = 1280;
     public static final int HEIGHT = 800;
 
@@ -42,15 +39,10 @@ public final class SoberHemApp extends Application {
 
     private Optional<Studio> studio = Optional.empty();
 
-    /** Begins to open the workspace, so that it is read while the window comes up. Takes the program's arguments. */
-    public static void begin(List<String> given) {
+    /** Begins to open the workspace, so that it is read while the window comes up. */
+    public static void begin(StartOptions start) {
         opening = CompletableFuture.supplyAsync(
-                () -> given.contains("--demo")
-                        ? DemoStudio.live(Platform::runLater)
-                        : ownStudio(given.stream()
-                                .filter(argument -> argument.startsWith(WORKSPACE))
-                                .map(argument -> argument.substring(WORKSPACE.length()))
-                                .findFirst()),
+                () -> start.demo() ? DemoStudio.live(Platform::runLater) : ownStudio(start.workspace()),
                 task -> {
                     Thread thread = new Thread(task, "opening");
                     thread.setDaemon(true);
@@ -121,8 +113,8 @@ public final class SoberHemApp extends Application {
         return scene;
     }
 
-    private static Studio ownStudio(Optional<String> folder) {
-        Path home = folder.map(Path::of).orElseGet(() -> Path.of(System.getProperty("user.home"), ".sober-hem"));
+    private static Studio ownStudio(Optional<Path> folder) {
+        Path home = folder.orElseGet(() -> Path.of(System.getProperty("user.home"), ".sober-hem"));
         Clock clock = Clock.systemDefaultZone();
         Workspace workspace = Workspace.open(home, clock);
         Keeper keeper = Keeper.inBackground(workspace, Platform::runLater);

@@ -8,7 +8,7 @@ import java.util.function.Consumer;
 import javafx.scene.image.Image;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Photograph;
-import org.soberhem.files.exchange.FormatException;
+import org.soberhem.files.fault.FormatException;
 import org.soberhem.files.picture.Pictures;
 
 /** Pictures kept beside the workspace: asked for, kept, and read again off the interface thread. */

@@ -11,14 +11,15 @@ import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import org.soberhem.files.exchange.FormatException;
+import org.soberhem.files.fault.FormatException;
+import org.soberhem.files.fault.GivenFile;
 import org.soberhem.files.fault.Failure;
 
 /** Asks where files go to or come from, and writes and reads them away from the interface. */
 public final class FileDesk {
 
     /** A larger file is none of those that are read here. */
-    private static final long MOST_BYTES = 5_000_000;
+    private static final int MOST_BYTES = 5_000_000;
 
     private final Function<String, Optional<Path>> destination;
     private final Supplier<Optional<Path>> origin;
@@ -97,18 +98,12 @@ public final class FileDesk {
      * @param then gets it, with the file's name
      * @param said gets why it cannot be read, in words
      */
-    public <T> void read(long most, Function<byte[], T> made, BiConsumer<T, String> then, Consumer<String> said) {
+    public <T> void read(int most, Function<byte[], T> made, BiConsumer<T, String> then, Consumer<String> said) {
         origin.get()
                 .ifPresent(file -> background.execute(() -> {
                     try {
-                        long size = Files.size(file);
-                        if (size > most) {
-                            throw new IOException("it has " + size + " bytes, at most " + most + " are read");
-                        }
-                        T content = made.apply(Files.readAllBytes(file));
+                        T content = made.apply(GivenFile.bytes(file, most));
                         ui.execute(() -> then.accept(content, String.valueOf(file.getFileName())));
-                    } catch (IOException broken) {
-                        ui.execute(() -> said.accept("Not read: " + file + " (" + Failure.reason(broken) + ")"));
                     } catch (RuntimeException | Error wrong) {
                         ui.execute(() -> said.accept(file.getFileName() + ": " + Failure.sentence(wrong)));
                     }

@@ -6,6 +6,9 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -163,6 +166,60 @@ class CommandLineTest {
                     .isEqualTo(2);
             assertThat(err.toString().strip().lines()).as(err.toString()).hasSize(1);
             assertThat(err.toString()).startsWith("sober-hem: ").contains(words.get(i));
+        }
+    }
+
+    @Test
+    void everyCommand_tellsItsOptions_whateverElseIsMissing() {
+        assertThat(run("--help")).isZero();
+        assertThat(out.toString()).contains("--demo", "--workspace=FOLDER", "verify", "draft");
+        for (String command : SoberHem.commands()) {
+            assertThat(run(command, "--help")).as(command).isZero();
+            assertThat(out.toString()).as(command).contains("Usage: sober-hem " + command);
+            assertThat(err.toString()).as(command).isEmpty();
+        }
+    }
+
+    @Test
+    void whatIsMixedUp_isOneLine() {
+        assertThat(run("--demo", "--workspace=x")).isEqualTo(2);
+        assertThat(err.toString()).contains("take either --demo or --workspace");
+    }
+
+    /** Unpacked, it would fill the memory many times over. */
+    @Test
+    void aBundleThatUnpacksToHundredsOfMegabytes_isRefusedInOneLine() throws IOException {
+        Path zip = folder.resolve("bomb.zip");
+        try (ZipOutputStream bomb = new ZipOutputStream(Files.newOutputStream(zip))) {
+            bomb.putNextEntry(new ZipEntry("manifest.json"));
+            bomb.write("{\"sober-hem-bundle\": 1}".getBytes(StandardCharsets.UTF_8));
+            bomb.closeEntry();
+            bomb.putNextEntry(new ZipEntry("costume.json"));
+            byte[] blanks = new byte[1 << 20];
+            Arrays.fill(blanks, (byte) ' ');
+            for (int i = 0; i < 400; i++) {
+                bomb.write(blanks);
+            }
+            bomb.closeEntry();
+        }
+        assertThat(Files.size(zip)).isLessThan(500_000);
+        assertThat(run("import", zip.toString(), "--workspace", folder.resolve("w").toString())).isEqualTo(2);
+        assertThat(err.toString().lines()).hasSize(1);
+        assertThat(err.toString()).startsWith("sober-hem: ").contains("too large at \"costume.json\"");
+    }
+
+    @Test
+    void endlessNesting_isRefusedInOneLine() throws IOException {
+        for (String open : List.of("[", "{\"a\":", "- ", "{a: ")) {
+            for (String command : List.of("check", "lay")) {
+                Path deep = Files.writeString(folder.resolve("deep.json"), open.repeat(200_000));
+                List<String> line = command.equals("lay")
+                        ? List.of("lay", deep.toString(), "--width", "150 cm", "--out", folder + "/x.svg")
+                        : List.of("check", deep.toString(), "--measures", measures("waist,27"));
+                err.getBuffer().setLength(0);
+                assertThat(run(line.toArray(String[]::new))).as(open + command).isEqualTo(2);
+                assertThat(err.toString().strip().lines()).as(err.toString()).hasSize(1);
+            }
         }
     }
 

@@ -32,7 +32,7 @@ import org.soberhem.core.costume.Version;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.studio.Studios;
 import org.soberhem.files.exchange.Bundle;
-import org.soberhem.files.exchange.FormatException;
+import org.soberhem.files.fault.FormatException;
 
 class RecordDeskTest {
 
@@ -127,7 +127,7 @@ class RecordDeskTest {
         assertThatThrownBy(() -> Bundle.read(changed(zip, "../evil", "x")))
                 .isInstanceOf(FormatException.class)
                 .hasMessageContaining("../evil");
-        assertThatThrownBy(() -> Bundle.read(changed(zip, "manifest.json", "{\"sober-hem-bundle\": 2}")))
+        assertThatThrownBy(() -> Bundle.read(changed(zip, "manifest.json", "{\"sober-hem-bundle\": 9}")))
                 .isInstanceOf(FormatException.class)
                 .hasMessageContaining("newer Sober Hem");
         assertThatThrownBy(() -> Bundle.read(changed(zip, "manifest.json", "{}")))

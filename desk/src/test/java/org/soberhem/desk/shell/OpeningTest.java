@@ -45,7 +45,7 @@ class OpeningTest {
 
     private void open(FxRobot robot) {
         robot.interact(() -> {
-            SoberHemApp.begin(List.of("--workspace=" + folder));
+            SoberHemApp.begin(new StartOptions(false, Optional.of(folder)));
             SoberHemApp.show(stage, studio -> opened = Optional.of(studio));
         });
     }

@@ -24,7 +24,7 @@ import org.soberhem.core.silhouette.PeriodOutline;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.studio.Studios;
-import org.soberhem.files.exchange.FormatException;
+import org.soberhem.files.fault.FormatException;
 
 class PictureDeskTest {
 

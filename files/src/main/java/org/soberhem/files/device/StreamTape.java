@@ -3,6 +3,7 @@ package org.soberhem.files.device;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
+import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
@@ -57,10 +58,10 @@ public final class StreamTape implements DigitalTape {
     }
 
     private void run(Consumer<LengthEntry> reading, Consumer<String> trouble) {
-        try (BufferedReader lines =
-                new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.UTF_8))) {
-            for (String line = lines.readLine(); line != null; line = lines.readLine()) {
-                read(line, trouble).ifPresent(reading);
+        try (Reader sent = new BufferedReader(
+                new InputStreamReader(socket.getInputStream(), StandardCharsets.UTF_8))) {
+            for (Optional<String> line = line(sent); line.isPresent(); line = line(sent)) {
+                read(line.get(), trouble).ifPresent(reading);
             }
             if (!closed) {
                 trouble.accept("The digital tape went away: type, or connect it again");
@@ -70,6 +71,21 @@ public final class StreamTape implements DigitalTape {
                 trouble.accept("The digital tape went away: " + broken.getMessage());
             }
         }
+    }
+
+    /** Returns the next line, of a longer one than any reading only so much that it is seen to be too long; empty at the end. */
+    static Optional<String> line(Reader sent) throws IOException {
+        StringBuilder line = new StringBuilder();
+        int letter = sent.read();
+        if (letter < 0) {
+            return Optional.empty();
+        }
+        for (; letter >= 0 && letter != '\n'; letter = sent.read()) {
+            if (line.length() <= LONGEST_LINE) {
+                line.append((char) letter);
+            }
+        }
+        return Optional.of(line.toString());
     }
 
     /** Reads one line; what cannot be read, and what was lost before it, is said. */

@@ -1,5 +1,7 @@
 package org.soberhem.files.exchange;
 
+import org.soberhem.files.fault.FormatException;
+
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -9,10 +11,12 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
@@ -22,6 +26,7 @@ import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Shared;
 import org.soberhem.core.fitting.Picture;
 import org.soberhem.core.layers.LayerStack;
+import org.soberhem.files.picture.Pictures;
 import org.soberhem.files.store.Attachments;
 import org.soberhem.files.store.stored.Codec;
 import tools.jackson.core.JacksonException;
@@ -37,7 +42,8 @@ import tools.jackson.databind.JsonNode;
  */
 public record Bundle(Shared shared, Optional<LayerStack> stack, List<Cloth> cloths, Map<String, byte[]> pictures) {
 
-    private static final int FORMAT = 1;
+    /** Bundles of format 1 hold values of the stored form 1. */
+    private static final int FORMAT = 2;
     private static final String MANIFEST = "manifest.json";
     private static final String COSTUME = "costume.json";
     private static final String WEARER = "wearer.json";
@@ -47,11 +53,14 @@ public record Bundle(Shared shared, Optional<LayerStack> stack, List<Cloth> clot
     private static final Pattern NAME = Pattern.compile(
             "manifest\\.json|costume\\.json|wearer\\.json|stack\\.json|cloth\\.json|pictures/[0-9a-f]{64}");
 
-    /** A bundle is no larger, unpacked, in bytes. */
-    private static final long MOST = 400_000_000;
+    /** A bundle is no larger, unpacked, in bytes: all of it is held in memory. */
+    private static final int MOST = 96_000_000;
 
     /** A bundle is no larger as a file, in bytes. */
-    public static final long MOST_FILE = 400_000_000;
+    public static final int MOST_FILE = MOST;
+
+    /** No text in it is larger, in bytes. */
+    private static final int MOST_TEXT = 12_000_000;
 
     private static final int MOST_FILES = 2000;
 
@@ -92,6 +101,11 @@ public record Bundle(Shared shared, Optional<LayerStack> stack, List<Cloth> clot
         stack.ifPresent(own -> entries.put(STACK, utf8(codec.text(codec.tree(own)))));
         entries.put(CLOTH, utf8(codec.text(codec.tree(cloths))));
         pictures.forEach((hash, content) -> entries.put(PICTURES + hash, content));
+        long size = entries.values().stream().mapToLong(content -> content.length).sum();
+        if (size > MOST) {
+            throw new FormatException("The bundle would have " + size / 1_000_000 + " megabytes, at most " + MOST / 1_000_000
+                    + " can be read again: leave the pictures out");
+        }
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
             for (Map.Entry<String, byte[]> entry : entries.entrySet()) {
@@ -119,18 +133,21 @@ public record Bundle(Shared shared, Optional<LayerStack> stack, List<Cloth> clot
         Codec codec = Codec.whole();
         JsonNode manifest = json(codec, entries, MANIFEST);
         int format = manifest.path("sober-hem-bundle").asInt(0);
-        if (format != FORMAT) {
+        if (format < 1 || format > FORMAT) {
             throw new FormatException(
                     format > FORMAT
                             ? "it was written by a newer Sober Hem (bundle " + format + "): use the newer application"
                             : "it is not a costume's bundle");
         }
-        Costume costume = value(codec, entries, COSTUME, Costume.class);
-        Wearer wearer = value(codec, entries, WEARER, Wearer.class);
+        Costume costume = value(codec, format, "costume", entries, COSTUME, Costume.class);
+        Wearer wearer = value(codec, format, "wearer", entries, WEARER, Wearer.class);
         Optional<LayerStack> stack = entries.containsKey(STACK)
-                ? Optional.of(value(codec, entries, STACK, LayerStack.class))
+                ? Optional.of(value(codec, format, "stack", entries, STACK, LayerStack.class))
                 : Optional.empty();
-        Cloth[] cloths = value(codec, entries, CLOTH, Cloth[].class);
+        Cloth[] cloths = value(codec, format, "cloth", entries, CLOTH, Cloth[].class);
+        if (Stream.of(cloths).anyMatch(Objects::isNull)) {
+            throw new FormatException(CLOTH + " cannot be read: a cloth in it is empty");
+        }
         Map<String, byte[]> pictures = new TreeMap<>();
         entries.forEach((name, content) -> {
             if (name.startsWith(PICTURES)) {
@@ -146,18 +163,22 @@ public record Bundle(Shared shared, Optional<LayerStack> stack, List<Cloth> clot
 
     private static Map<String, byte[]> entries(byte[] content) {
         Map<String, byte[]> entries = new LinkedHashMap<>();
-        long left = MOST;
+        int left = MOST;
         try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(content))) {
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
                 if (!NAME.matcher(entry.getName()).matches() || entries.size() >= MOST_FILES) {
                     throw new FormatException("it holds \"" + entry.getName() + "\", which no bundle does");
                 }
-                byte[] bytes = zip.readNBytes((int) Math.min(Integer.MAX_VALUE - 8L, left + 1));
-                left -= bytes.length;
-                if (left < 0) {
-                    throw new FormatException("it holds more than " + MOST + " bytes");
+                int most = Math.min(left, entry.getName().startsWith(PICTURES) ? Pictures.MOST_BYTES : MOST_TEXT);
+                byte[] bytes = zip.readNBytes(most + 1);
+                if (bytes.length > most) {
+                    throw new FormatException("unpacked it is too large at \"" + entry.getName() + "\": of " + MOST
+                            + " bytes in all, no text may have more than " + MOST_TEXT);
                 }
-                entries.put(entry.getName(), bytes);
+                left -= bytes.length;
+                if (entries.put(entry.getName(), bytes) != null) {
+                    throw new FormatException("it holds \"" + entry.getName() + "\" twice");
+                }
             }
         } catch (IOException | IllegalArgumentException broken) {
             throw new FormatException("it is damaged: " + broken.getMessage());
@@ -176,15 +197,24 @@ public record Bundle(Shared shared, Optional<LayerStack> stack, List<Cloth> clot
         try {
             return codec.parse(new String(content, StandardCharsets.UTF_8));
         } catch (JacksonException broken) {
-            throw new FormatException(name + " is not JSON: " + broken.getOriginalMessage());
+            throw FormatException.json(name, broken);
         }
     }
 
-    private static <T> T value(Codec codec, Map<String, byte[]> entries, String name, Class<T> type) {
+    private static <T> T value(
+            Codec codec, int format, String kind, Map<String, byte[]> entries, String name, Class<T> type) {
         try {
-            return codec.value(json(codec, entries, name), type);
-        } catch (JacksonException | IllegalArgumentException | NullPointerException broken) {
-            throw new FormatException(name + " cannot be read: " + broken.getMessage());
+            T value = codec.value(codec.brought(format, kind, json(codec, entries, name)), type);
+            if (value == null) {
+                throw new FormatException(name + " is empty");
+            }
+            return value;
+        } catch (JacksonException broken) {
+            throw FormatException.json(name, broken);
+        } catch (RuntimeException broken) {
+            throw broken instanceof FormatException told
+                    ? told
+                    : new FormatException(name + " cannot be read: what it holds is no " + kind);
         }
     }
 }

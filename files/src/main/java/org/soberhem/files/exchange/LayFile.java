@@ -1,5 +1,7 @@
 package org.soberhem.files.exchange;
 
+import org.soberhem.files.fault.FormatException;
+
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -48,7 +50,7 @@ public final class LayFile {
         try {
             root = JsonMapper.builder().build().readTree(text);
         } catch (JacksonException broken) {
-            throw new FormatException("this is not JSON: " + broken.getOriginalMessage());
+            throw FormatException.json("it", broken);
         }
         JsonNode given = root.path("pieces");
         if (!given.isArray() || given.isEmpty() || given.size() > MOST_PIECES) {

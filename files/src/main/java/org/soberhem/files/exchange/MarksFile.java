@@ -1,6 +1,9 @@
 package org.soberhem.files.exchange;
 
+import org.soberhem.files.fault.FormatException;
+
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -43,8 +46,9 @@ public final class MarksFile {
                 }
                 pairs.add(pair(row));
             }
-        } catch (IOException | IllegalArgumentException broken) {
-            throw new FormatException("the marks are not CSV: " + broken.getMessage());
+        } catch (IOException | UncheckedIOException | IllegalArgumentException | IllegalStateException broken) {
+            throw new FormatException("the marks are not CSV: "
+                    + (broken.getCause() == null ? broken : broken.getCause()).getMessage());
         }
         return pairs;
     }

@@ -1,5 +1,7 @@
 package org.soberhem.files.exchange;
 
+import org.soberhem.files.fault.FormatException;
+
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.StringWriter;
@@ -101,17 +103,24 @@ public final class MeasureFile {
         try {
             root = JsonMapper.builder().build().readTree(text);
         } catch (JacksonException broken) {
-            throw new FormatException("the measurements are not JSON: " + broken.getOriginalMessage());
+            throw FormatException.json("the text of the measurements", broken);
         }
         root.properties().forEach(entry -> {
             List<String> values = new ArrayList<>();
             if (entry.getValue().isArray()) {
-                entry.getValue().forEach(value -> values.add(value.asString()));
+                entry.getValue().forEach(value -> values.add(text(entry.getKey(), value)));
             } else {
-                values.add(entry.getValue().asString());
+                values.add(text(entry.getKey(), entry.getValue()));
             }
             put(entry.getKey(), values, entry.getKey());
         });
+    }
+
+    private static String text(String measure, JsonNode value) {
+        if (!value.isValueNode()) {
+            throw new FormatException(measure + ": a value is a length, or a list of lengths");
+        }
+        return value.asString("");
     }
 
     private void csv(String text) {

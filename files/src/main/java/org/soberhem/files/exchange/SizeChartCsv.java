@@ -1,5 +1,7 @@
 package org.soberhem.files.exchange;
 
+import org.soberhem.files.fault.FormatException;
+
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;

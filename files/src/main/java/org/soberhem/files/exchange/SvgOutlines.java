@@ -1,5 +1,7 @@
 package org.soberhem.files.exchange;
 
+import org.soberhem.files.fault.FormatException;
+
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.PathIterator;
@@ -28,6 +30,7 @@ import org.soberhem.core.geometry.Point;
 import org.soberhem.core.geometry.Segment;
 import org.soberhem.core.pattern.CutShape;
 import org.soberhem.core.trace.Grid;
+import org.soberhem.core.trace.Knot;
 import org.soberhem.core.trace.TracedCopy;
 import org.soberhem.core.trace.TracedPiece;
 import org.soberhem.core.trace.Tracing;
@@ -100,7 +103,7 @@ public final class SvgOutlines {
             Matcher sized = SIZED.matcher(outline.name());
             TracedPiece piece = TracedPiece.begun(sized.matches() ? sized.group(1) : outline.name())
                     .cut(CutShape.PLAIN, 1, 0)
-                    .with(TracedCopy.of(outline.path()));
+                    .with(knots(outline));
             pieces.add(sized.matches() ? piece.inSize(sized.group(2)) : piece);
         }
         return Tracing.begun(
@@ -109,6 +112,15 @@ public final class SvgOutlines {
                         Optional.empty(),
                         Grid.PAPER)
                 .with(pieces);
+    }
+
+    private static List<Knot> knots(Traced outline) {
+        try {
+            return TracedCopy.of(outline.path());
+        } catch (ArithmeticException folded) {
+            throw new FormatException("The outline \"" + outline.name()
+                    + "\" has no length somewhere or turns back onto itself: draw it as one closed line");
+        }
     }
 
     private static Element root(String text) {

@@ -6,6 +6,7 @@ import java.lang.reflect.InvocationTargetException;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.FileSystemException;
 import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
 import java.util.Locale;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.ExecutionException;
@@ -17,8 +18,17 @@ public final class Failure {
 
     private Failure() {}
 
-    /** Returns what went wrong and what to do, in one sentence or two. */
+    /** Returns what went wrong with a workspace and what to do, in one sentence or two. */
     public static String sentence(Throwable thrown) {
+        return sentence(thrown, Path.of("log"));
+    }
+
+    /**
+     * Returns what went wrong and what to do, in one sentence or two.
+     *
+     * @param log where it is written down if nobody foresaw it
+     */
+    public static String sentence(Throwable thrown, Path log) {
         Throwable cause = cause(thrown);
         if (isForTheMaker(cause)) {
             return cause.getMessage();
@@ -33,7 +43,7 @@ public final class Failure {
             return "A file could not be read or written: " + reason(broken) + ". Choose another place or make room";
         }
         return "This should not have happened (" + cause.getClass().getSimpleName()
-                + "): nothing that was kept is lost. Do it again; if it comes back, what it was stands in the folder \"log\" of the workspace";
+                + "): nothing that was kept is lost. Do it again; if it comes back, what it was stands in the folder \"" + log + "\"";
     }
 
     /** Says whether a failure is one that was put into words for the maker where it arose. */

@@ -72,6 +72,9 @@ public final class SilhouetteReader {
 
     private static Silhouette.Header header(YamlNode node, String id) {
         List<YamlNode> years = node.get("years").items();
+        if (years.size() != 2) {
+            throw node.problem("years are two numbers, the first and the last");
+        }
         return new Silhouette.Header(
                 id,
                 node.get("title").text(),

@@ -109,6 +109,8 @@ final class WholeCopy {
             }
         } catch (ZipException | EOFException broken) {
             throw no(zip, broken.getMessage() == null ? "it is cut short" : broken.getMessage());
+        } catch (IllegalArgumentException garbled) {
+            throw no(zip, "a name in it is garbled");
         }
         if (!Files.exists(into.resolve(DATABASE))) {
             throw no(zip, "it has no workspace.db");

@@ -15,7 +15,7 @@ import org.soberhem.core.figure.DressedPlate;
 import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.figure.Plate;
 import org.soberhem.core.silhouette.Dressing;
-import org.soberhem.files.exchange.FormatException;
+import org.soberhem.files.fault.FormatException;
 import org.soberhem.files.library.Library;
 
 /** The camera stand-in, and outlines read off its pictures. */

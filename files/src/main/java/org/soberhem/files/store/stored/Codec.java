@@ -15,6 +15,7 @@ import org.soberhem.core.geometry.Point;
 import org.soberhem.core.geometry.Segment;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.pattern.Pattern;
+import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.jsontype.NamedType;
@@ -87,6 +88,7 @@ public final class Codec {
                 .registerSubtypes(kinds(Segment.class))
                 .propertyNamingStrategy(FORMS.parts())
                 .annotationIntrospector(FORMS.constants())
+                .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
                 // What a record can tell about itself is not a part of it.
                 .changeDefaultVisibility(all -> all.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
                 .build();

@@ -1,0 +1,2 @@
+/** Every reader against spoilt input. */
+package org.soberhem.files.fault;
