@@ -1,98 +1,133 @@
 package org.soberhem.files.store;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
 import java.util.Random;
-import org.soberhem.core.body.Wearer;
 
 /**
- * Kills a process that writes a workspace, over and over, at moments drawn by chance, and counts what it had shown as kept
- * and is not there any more.
+ * Kills a process that works like the window, over and over, at moments drawn by chance, and counts what it had shown as kept
+ * and is not there any more. Where the disk fails as well, every failing action is tried again, as the window does.
  */
 public final class KillRun {
+
+    /** So often a backup is made beside the work. */
+    private static final int BACKED_UP_EVERY = 25;
 
     private KillRun() {}
 
     /**
      * What was found.
      *
-     * @param kills how many processes were killed while they wrote
+     * @param kills how many processes were killed while they worked
      * @param kept actions that were shown as kept, over all of them
-     * @param lost of those, how many were missing
+     * @param refused actions that were refused in words because the disk failed, and tried again
+     * @param lost how many times something was missing or damaged
      */
-    public record Found(int kills, int kept, int lost) {}
+    public record Found(int kills, int kept, int refused, int lost) {}
 
-    /** Writes actions without end; says the number of each on its own line once it is durable. */
-    public static void main(String[] args) {
+    /** Works without end; says the state before and after each action is durable, each on its own line. */
+    public static void main(String[] args) throws IOException {
+        Random random = new Random(Long.parseLong(args[1]));
+        boolean failing = Boolean.parseBoolean(args[2]);
+        FailingDisk disk = failing ? FailingDisk.own() : null;
         try (Workspace workspace = Workspace.open(Path.of(args[0]), Clock.systemUTC())) {
-            int from = last(workspace);
-            for (int i = from + 1; ; i++) {
-                // A picture is durable before a value names it.
-                workspace.attach(("picture " + i).getBytes(StandardCharsets.UTF_8));
-                Wearer wearer = Wearer.of("ada", "Ada", String.valueOf(i), List.of());
-                workspace.keep("wearer", "ada", wearer, Action.of("note", "Noted"), Wearer.class);
-                System.out.println(i);
+            WindowsWork work = new WindowsWork(workspace, random.nextLong());
+            work.resume();
+            for (int i = 1; ; i++) {
+                WindowsWork.Act act = work.next();
+                System.out.println("begun " + work.state());
+                if (failing && random.nextInt(4) == 0) {
+                    disk.fail(1 + random.nextInt(14), 1 + random.nextInt(3), random.nextBoolean() ? FailingDisk.FULL : FailingDisk.BROKEN);
+                }
+                while (!done(act)) {
+                    disk.mend();
+                }
+                System.out.println("kept " + work.state());
+                if (i % BACKED_UP_EVERY == 0) {
+                    new Thread(() -> done(workspace::backUpNow)).start();
+                }
             }
         }
     }
 
-    private static int last(Workspace workspace) {
-        return workspace.lines("wearer", Wearer.class).stream()
-                .mapToInt(line -> Integer.parseInt(line.value().note()))
-                .findFirst()
-                .orElse(0);
+    private static boolean done(WindowsWork.Act act) {
+        try {
+            act.run();
+            return true;
+        } catch (StoreException told) {
+            System.out.println("refused " + told.getMessage());
+            return false;
+        }
     }
 
     /** @param seed decides the moments */
-    public static Found run(Path folder, int kills, long seed) throws IOException, InterruptedException {
+    public static Found run(Path folder, int kills, long seed, boolean failing) throws IOException, InterruptedException {
         Random random = new Random(seed);
-        int shown = 0;
+        Path home = folder.resolve("w");
+        int kept = 0;
+        int refused = 0;
         int lost = 0;
-        Path said = Files.createTempFile("kill-run", ".txt");
+        Path said = folder.resolve("said");
         for (int i = 0; i < kills; i++) {
             Files.deleteIfExists(said);
-            Process process = new ProcessBuilder(
-                            Path.of(System.getProperty("java.home"), "bin", "java")
-                                    .toString(),
+            ProcessBuilder worker = new ProcessBuilder(
+                            Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                             "-XX:TieredStopAtLevel=1",
+                            "-Xshare:auto",
                             "-cp",
                             System.getProperty("java.class.path"),
                             KillRun.class.getName(),
-                            folder.toString())
-                    .redirectOutput(said.toFile())
-                    .redirectError(ProcessBuilder.Redirect.DISCARD)
-                    .start();
-            while (process.isAlive() && lastSaid(said) == 0) {
+                            home.toString(),
+                            String.valueOf(random.nextLong()),
+                            String.valueOf(failing))
+                    .redirectErrorStream(true)
+                    .redirectOutput(said.toFile());
+            if (failing) {
+                FailingDisk.under(worker, folder);
+            }
+            Process process = worker.start();
+            while (process.isAlive() && last(said, "kept ").isEmpty()) {
                 Thread.sleep(5);
             }
-            Thread.sleep(random.nextInt(60));
+            Thread.sleep(random.nextInt(250));
+            boolean worked = process.isAlive();
             process.destroyForcibly();
             process.waitFor();
-            int kept = Math.max(shown, lastSaid(said));
-            try (Workspace workspace = Workspace.open(folder, Clock.systemUTC())) {
-                lost += Math.max(0, kept - last(workspace));
-                for (int each = shown + 1; each <= kept; each++) {
-                    String hash = Attachments.hash(("picture " + each).getBytes(StandardCharsets.UTF_8));
-                    Path picture = workspace.attachment(hash).orElse(null);
-                    lost += picture == null || !Files.readString(picture).equals("picture " + each) ? 1 : 0;
-                }
-                workspace.verify();
+            kept += (int) lines(said).stream().filter(line -> line.startsWith("kept ")).count();
+            refused += (int) lines(said).stream().filter(line -> line.startsWith("refused ")).count();
+            if (!worked || !isAllThere(home, last(said, "kept "), last(said, "begun "))) {
+                lost++;
+                System.err.println("round " + i + ": " + lines(said).stream().filter(line -> !line.matches("(kept|begun) .*")).toList());
             }
-            shown = kept;
         }
-        Files.delete(said);
-        return new Found(kills, shown, lost);
+        return new Found(kills, kept, refused, lost);
     }
 
-    /** Returns the last number that was written out with its line's end; 0 if none was. */
-    private static int lastSaid(Path said) throws IOException {
+    private static boolean isAllThere(Path home, String kept, String begun) throws IOException {
+        try (Workspace workspace = Workspace.open(home, Clock.systemUTC())) {
+            workspace.verify();
+            WindowsWork.pictures(workspace);
+            String found = WindowsWork.found(workspace);
+            return found.equals(kept) || found.equals(begun);
+        } catch (StoreException damaged) {
+            System.err.println(damaged.getMessage());
+            return false;
+        }
+    }
+
+    private static List<String> lines(Path said) throws IOException {
         String text = Files.exists(said) ? Files.readString(said) : "";
-        String[] lines = text.substring(0, text.lastIndexOf('\n') + 1).split("\n");
-        String last = lines[lines.length - 1].strip();
-        return last.isEmpty() ? 0 : Integer.parseInt(last);
+        return text.substring(0, text.lastIndexOf('\n') + 1).lines().toList();
+    }
+
+    private static String last(Path said, String beginning) throws IOException {
+        return lines(said).stream()
+                .filter(line -> line.startsWith(beginning))
+                .reduce((one, other) -> other)
+                .map(line -> line.substring(beginning.length()))
+                .orElse("");
     }
 }
