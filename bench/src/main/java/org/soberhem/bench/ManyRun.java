@@ -124,9 +124,7 @@ public final class ManyRun {
 
     private static Studio studio(Path folder) {
         return new Studio(
-                Library.shipped(),
-                Keeper.atOnce(Workspace.open(folder, Clock.systemUTC())),
-                Clock.systemUTC());
+                Library.shipped(), Keeper.atOnce(Workspace.open(folder, Clock.systemUTC())), Clock.systemUTC());
     }
 
     private static void search(Path folder) {

@@ -75,7 +75,8 @@ public final class PicturesRun {
                 other[photograph.length + 1] = (byte) (i >> 8);
                 fitting = fitting.with(new Picture(workspace.attach(other), "photograph " + i, ""));
             }
-            workspace.keep("costume", costume.id(), costume.with(fitting), Action.of("pictures", "Pictures"), Costume.class);
+            workspace.keep(
+                    "costume", costume.id(), costume.with(fitting), Action.of("pictures", "Pictures"), Costume.class);
         }
     }
 

@@ -51,7 +51,8 @@ class LauncherTest {
 
     private int run(String display, String... arguments) throws IOException, InterruptedException {
         Path out = tree.resolve("out");
-        List<String> command = new ArrayList<>(List.of("bash", tree.resolve("sober-hem").toString()));
+        List<String> command =
+                new ArrayList<>(List.of("bash", tree.resolve("sober-hem").toString()));
         command.addAll(List.of(arguments));
         ProcessBuilder builder =
                 new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(out.toFile());

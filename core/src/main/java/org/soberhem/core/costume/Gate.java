@@ -239,13 +239,17 @@ public final class Gate {
         return wrong.get(wrong.size() - 1);
     }
 
-    /** A garment without a waiting step has nothing to wait for. */
+    /** A garment whose steps are known and that has none to wait for hangs by nothing. */
     private static Condition hung(Costume costume, Garment garment, Supplies supplies) {
         Optional<Task> waiting = costume.underway().bench().tasks().stream()
                 .filter(task -> task.garment().equals(garment.name()) && task.kind() == Task.Kind.WAIT)
                 .reduce((first, last) -> last);
+        boolean planned = costume.underway().bench().tasks().stream()
+                .anyMatch(task -> task.garment().equals(garment.name()));
         if (waiting.isEmpty()) {
-            return unknown(Check.HUNG, "Hung for a day before it is levelled: no step says so yet", Stage.BENCH);
+            return planned
+                    ? of(Check.HUNG, true, Sentence.of("It needs no hanging: no step of it waits"), Stage.BENCH, "")
+                    : unknown(Check.HUNG, "Hung for a day before it is levelled: no step says so yet", Stage.BENCH);
         }
         boolean met = Bench.isOver(waiting.get(), supplies.now());
         return of(

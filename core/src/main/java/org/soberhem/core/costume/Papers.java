@@ -72,9 +72,7 @@ public record Papers(List<Picture> references, List<Passage> passages, List<Wear
     /** Returns how a gate was passed for a version of a garment, if it was. */
     public Optional<Passage> passed(Gate.Step step, String garment, int version) {
         return passages.stream()
-                .filter(each -> each.step() == step
-                        && each.garment().equals(garment)
-                        && each.version() == version)
+                .filter(each -> each.step() == step && each.garment().equals(garment) && each.version() == version)
                 .reduce((first, last) -> last);
     }
 }

@@ -155,6 +155,8 @@ public final class Dressing {
             }
             return subject.set()
                     .flatMap(set -> set.value(measure, side, Posture.STANDING)
+                            // What is read seated only, such as the torso, has no other reading.
+                            .or(() -> set.value(measure, side, Posture.SEATED))
                             .map(Length::toMillimetres)
                             .map(read -> over(measure, read, set.stack(), subject.stack(), share)))
                     .orElse(Double.NaN);

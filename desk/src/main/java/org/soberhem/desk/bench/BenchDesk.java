@@ -1,7 +1,7 @@
 package org.soberhem.desk.bench;
 
-import java.time.LocalDate;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
@@ -180,13 +180,11 @@ public final class BenchDesk {
     private Supplier<Pace> pace() {
         List<String> ids = new ArrayList<>(studio.costumeIds());
         Collections.reverse(ids);
-        Supplier<List<Costume>> worked = studio.reading(ids.stream()
-                .filter(id -> studio.known(id).begun())
-                .limit(PACED)
-                .toList());
+        Supplier<List<Costume>> worked = studio.reading(
+                ids.stream().filter(id -> studio.known(id).begun()).limit(PACED).toList());
         LocalDateTime now = studio.now();
-        return () ->
-                Pace.of(worked.get().stream().map(each -> each.underway().bench()).toList(), now);
+        return () -> Pace.of(
+                worked.get().stream().map(each -> each.underway().bench()).toList(), now);
     }
 
     /** Returns what writes the dates of all costumes that are not put away as iCalendar, away from the interface thread. */
@@ -215,18 +213,17 @@ public final class BenchDesk {
         if (bench.tasks().isEmpty() || bench.isFinished()) {
             return Optional.empty();
         }
-        return Optional.of(
-                Forecast.of(bench, pace, now, of.event().orElse(LocalDate.MAX), new SplittableRandom(1)));
+        return Optional.of(Forecast.of(bench, pace, now, of.event().orElse(LocalDate.MAX), new SplittableRandom(1)));
     }
 
-    private static List<Spared> spared(
-            Bench bench, Pace pace, LocalDateTime now, Costume of, BooleanSupplier wanted) {
+    private static List<Spared> spared(Bench bench, Pace pace, LocalDateTime now, Costume of, BooleanSupplier wanted) {
         List<Spared> all = new ArrayList<>();
         Bench left = bench;
         for (Task task : bench.tasks()) {
             if (task.spare() && !task.isDone() && wanted.getAsBoolean()) {
                 left = left.without(task.id());
-                double inTime = forecast(left, pace, now, of).map(Forecast::inTime).orElse(1.0);
+                double inTime =
+                        forecast(left, pace, now, of).map(Forecast::inTime).orElse(1.0);
                 all.add(new Spared(task, inTime));
             }
         }

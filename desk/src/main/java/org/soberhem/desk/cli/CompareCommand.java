@@ -40,9 +40,7 @@ final class CompareCommand extends Answering {
                 .orElse(asked.inputs());
         DraftRequest.Asked otherwise =
                 new DraftRequest.Asked(asked.sheet(), DraftRequest.set(asked.sheet(), inputs, then));
-        List<Effect> effects = Effect.between(
-                DraftRequest.drawn(asked).pattern(),
-                DraftRequest.drawn(otherwise).pattern());
+        List<Effect> effects = Effect.between(request.altered(asked), request.altered(otherwise));
         if (asJson()) {
             out().println(Answers.json(effects.stream()
                     .map(effect -> Map.<String, Object>of(

@@ -18,8 +18,8 @@ import org.soberhem.core.draft.SheetException;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.SeamCheck;
-import org.soberhem.files.fault.FormatException;
 import org.soberhem.files.exchange.MeasureFile;
+import org.soberhem.files.fault.FormatException;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.sheet.SheetReader;
 import picocli.CommandLine.Option;
@@ -107,6 +107,20 @@ final class DraftRequest {
             return way;
         }
         return Typed.length("--set " + name, typed);
+    }
+
+    /** Returns what is asked for where alterations have no place. */
+    Asked unaltered(String command) {
+        if (!alterations.isEmpty()) {
+            throw new WrongInput("--alter: " + command
+                    + " tells of the sheet as it is drawn; alterations come afterwards. Leave it out");
+        }
+        return asked();
+    }
+
+    /** Draws what is asked for and makes the alterations given. */
+    Pattern altered(Asked asked) {
+        return GivenAlterations.made(drawn(asked).pattern(), alterations).pattern();
     }
 
     Answer answer() {

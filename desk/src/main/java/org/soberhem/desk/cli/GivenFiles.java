@@ -6,10 +6,10 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.size.SizeChart;
-import org.soberhem.files.fault.FormatException;
-import org.soberhem.files.fault.GivenFile;
 import org.soberhem.files.exchange.SizeChartCsv;
 import org.soberhem.files.fault.Failure;
+import org.soberhem.files.fault.FormatException;
+import org.soberhem.files.fault.GivenFile;
 import org.soberhem.files.library.Library;
 
 /** Reads and writes the files that a command names. */

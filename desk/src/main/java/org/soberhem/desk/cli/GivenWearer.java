@@ -9,8 +9,8 @@ import org.soberhem.core.body.Build;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Reading;
 import org.soberhem.core.length.LengthUnit;
-import org.soberhem.files.fault.FormatException;
 import org.soberhem.files.exchange.MeasureFile;
+import org.soberhem.files.fault.FormatException;
 import org.soberhem.files.library.Library;
 import picocli.CommandLine.Option;
 

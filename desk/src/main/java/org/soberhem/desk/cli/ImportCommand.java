@@ -41,8 +41,10 @@ final class ImportCommand extends Answering {
             Keeper keeper = Keeper.atOnce(Workspace.open(folder, clock));
             try {
                 new RecordDesk(new Studio(Library.shipped(), keeper, clock))
-                        .take(bundle, id -> out().println(
-                                        asJson() ? Answers.json(Map.of("costume", id)) : "Taken in: " + id));
+                        .take(
+                                bundle,
+                                id -> out().println(
+                                                asJson() ? Answers.json(Map.of("costume", id)) : "Taken in: " + id));
             } finally {
                 keeper.close();
             }

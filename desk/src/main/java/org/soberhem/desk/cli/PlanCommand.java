@@ -37,7 +37,8 @@ final class PlanCommand extends Answering {
     public Integer call() {
         return given.with(studio -> {
             Costume costume = studio.situation().costume();
-            Optional<Forecast> forecast = new BenchDesk(studio).outlookNow(costume).forecast();
+            Optional<Forecast> forecast =
+                    new BenchDesk(studio).outlookNow(costume).forecast();
             out.ifPresent(file -> GivenFiles.write(file, calendar(studio, costume, forecast)));
             List<String> next = costume.underway().bench().open(studio.now()).stream()
                     .map(Task::title)

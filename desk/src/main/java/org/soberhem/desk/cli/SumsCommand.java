@@ -2,7 +2,6 @@ package org.soberhem.desk.cli;
 
 import java.util.List;
 import java.util.Optional;
-import org.soberhem.core.draft.Draft;
 import org.soberhem.core.draft.DraftSheet;
 import org.soberhem.core.draft.Sums;
 import org.soberhem.core.garment.Given;
@@ -36,12 +35,11 @@ final class SumsCommand extends Answering {
 
     @Override
     public Integer call() {
-        DraftRequest.Asked asked = request.asked();
-        Draft draft = DraftRequest.drawn(asked);
+        DraftRequest.Answer asked = request.answer();
         DraftSheet.About about = asked.sheet().sheet().about();
         Given.Circumstances circumstances = new Given.Circumstances(
                 year.orElse((about.from() + about.to()) / 2), Library.shipped().usages());
-        List<Sum> all = Sums.of(asked.sheet(), asked.inputs(), draft.pattern(), circumstances);
+        List<Sum> all = Sums.of(asked.sheet(), asked.inputs(), asked.pattern(), circumstances);
         List<Sum> wanted = all.stream()
                 .filter(sum -> only.isEmpty() || only.get().equals(sum.name()))
                 .toList();

@@ -31,7 +31,7 @@ final class WalkCommand extends Answering {
 
     @Override
     public Integer call() {
-        DraftRequest.Asked asked = request.asked();
+        DraftRequest.Asked asked = request.unaltered("walk");
         LengthFormat format = centimetres ? LengthFormat.CENTIMETRES : LengthFormat.INCH_EIGHTHS;
         Walk walk;
         try {

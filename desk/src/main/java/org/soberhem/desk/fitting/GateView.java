@@ -162,7 +162,10 @@ final class GateView extends BorderPane implements FittingPlace.Shown {
                 return;
             }
             garment = garment.withVersion(
-                    studio.today(), "passed as it stands", work.get().inputs(), work.get().pattern());
+                    studio.today(),
+                    "passed as it stands",
+                    work.get().inputs(),
+                    work.get().pattern());
             costume = costume.with(garment);
         }
         Papers.Passage passage =

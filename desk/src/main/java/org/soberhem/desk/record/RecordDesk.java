@@ -181,8 +181,7 @@ public final class RecordDesk {
      * @param then gets the new costume's id when its pictures are kept
      */
     public void take(Bundle bundle, Consumer<String> then) {
-        studio.keeper()
-                .attach(List.copyOf(bundle.pictures().values()), kept -> then.accept(takenWithPictures(bundle)));
+        studio.keeper().attach(List.copyOf(bundle.pictures().values()), kept -> then.accept(takenWithPictures(bundle)));
     }
 
     private String takenWithPictures(Bundle bundle) {

@@ -28,8 +28,8 @@ import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tappable;
 import org.soberhem.desk.widget.Thumbnail;
-import org.soberhem.files.fault.FormatException;
 import org.soberhem.files.exchange.SvgOutlines;
+import org.soberhem.files.fault.FormatException;
 import org.soberhem.files.sheet.SheetText;
 import org.soberhem.files.sheet.TracingFile;
 

@@ -42,8 +42,7 @@ public final class SoberHemApp extends Application {
     /** Begins to open the workspace, so that it is read while the window comes up. */
     public static void begin(StartOptions start) {
         opening = CompletableFuture.supplyAsync(
-                () -> start.demo() ? DemoStudio.live(Platform::runLater) : ownStudio(start.workspace()),
-                task -> {
+                () -> start.demo() ? DemoStudio.live(Platform::runLater) : ownStudio(start.workspace()), task -> {
                     Thread thread = new Thread(task, "opening");
                     thread.setDaemon(true);
                     thread.start();
@@ -78,8 +77,8 @@ public final class SoberHemApp extends Application {
                             Platform::runLater);
                     scene.setRoot(new MainView(studio, files));
                     Thread.currentThread()
-                            .setUncaughtExceptionHandler((thread, unforeseen) -> studio.doneProperty()
-                                    .set(studio.keeper().logged("At the interface", unforeseen)));
+                            .setUncaughtExceptionHandler((thread, unforeseen) ->
+                                    studio.doneProperty().set(studio.keeper().logged("At the interface", unforeseen)));
                     askBeforeLosing(stage, studio.keeper());
                     opened.accept(studio);
                 },

@@ -214,8 +214,10 @@ public final class Keeper implements AutoCloseable {
     private boolean done(Waiting waiting) {
         try {
             Runnable told = waiting.doing().get();
-            boolean last = held.isEmpty() || held.size() == 1 && held.containsKey(waiting.line())
-                    && held.get(waiting.line()).size() == 1;
+            boolean last = held.isEmpty()
+                    || held.size() == 1
+                            && held.containsKey(waiting.line())
+                            && held.get(waiting.line()).size() == 1;
             tell(() -> {
                 if (last) {
                     state.set("kept");
@@ -294,8 +296,7 @@ public final class Keeper implements AutoCloseable {
      * @param then gets the backups that still hold them, on the interface thread
      * @param said gets what went wrong, in words
      */
-    public <T> void erase(
-            Set<String> lines, Map<String, T> anew, Consumer<List<Path>> then, Consumer<String> said) {
+    public <T> void erase(Set<String> lines, Map<String, T> anew, Consumer<List<Path>> then, Consumer<String> said) {
         queue.execute(() -> {
             try {
                 // Nothing that waits may bring back what is erased.

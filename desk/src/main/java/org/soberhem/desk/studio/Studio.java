@@ -771,7 +771,12 @@ public final class Studio {
             refresh(situation().costume());
         }
         store(
-                MAKER, MAKERS_ID, changed, Action.of(action, words), Maker.class, line -> maker = unlessGone(line, maker));
+                MAKER,
+                MAKERS_ID,
+                changed,
+                Action.of(action, words),
+                Maker.class,
+                line -> maker = unlessGone(line, maker));
     }
 
     /** Keeps a changed stash. */
@@ -788,8 +793,7 @@ public final class Studio {
         if (situation() != null) {
             refresh(situation().costume());
         }
-        store(
-                STASH, STASH_ID, changed, Action.of(action, words), Stash.class, line -> stash = unlessGone(line, stash));
+        store(STASH, STASH_ID, changed, Action.of(action, words), Stash.class, line -> stash = unlessGone(line, stash));
     }
 
     private <T> void store(String kind, String id, T value, Action action, Class<T> type, Consumer<Line<T>> kept) {
@@ -843,10 +847,11 @@ public final class Studio {
                     keeper.note(id, wearers.overview(id));
                 });
             }
-            case MAKER -> step(MAKERS_ID, Maker.class, back, () -> maker, now -> {
-                maker = now;
-                takeUpOwnLibrary();
-            });
+            case MAKER ->
+                step(MAKERS_ID, Maker.class, back, () -> maker, now -> {
+                    maker = now;
+                    takeUpOwnLibrary();
+                });
             case STASH -> step(STASH_ID, Stash.class, back, () -> stash, now -> stash = now);
             default -> {
                 String id = situation().costume().id();

@@ -25,8 +25,8 @@ import org.soberhem.desk.studio.Situation;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
-import org.soberhem.files.fault.FormatException;
 import org.soberhem.files.exchange.MeasureFile;
+import org.soberhem.files.fault.FormatException;
 import org.soberhem.files.print.MeasuringSheetPdf;
 import org.soberhem.files.print.PaperSize;
 

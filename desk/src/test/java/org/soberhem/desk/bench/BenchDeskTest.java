@@ -164,7 +164,9 @@ class BenchDeskTest {
         desk.propose();
         Forecast forecast = desk.outlookNow(desk.costume()).forecast().orElseThrow();
         assertThat(forecast.early()).isBeforeOrEqualTo(forecast.middle());
-        assertThat(desk.outlookNow(desk.costume()).timed()).as("the demo's petticoat was timed").isPositive();
+        assertThat(desk.outlookNow(desk.costume()).timed())
+                .as("the demo's petticoat was timed")
+                .isPositive();
         Task task = desk.bench().tasks().get(3);
         desk.change(task.being(task.kind(), task.where(), true));
         assertThat(desk.outlookNow(desk.costume()).spared())

@@ -6,14 +6,14 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
-import java.util.Arrays;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipOutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -203,7 +203,12 @@ class CommandLineTest {
             bomb.closeEntry();
         }
         assertThat(Files.size(zip)).isLessThan(500_000);
-        assertThat(run("import", zip.toString(), "--workspace", folder.resolve("w").toString())).isEqualTo(2);
+        assertThat(run(
+                        "import",
+                        zip.toString(),
+                        "--workspace",
+                        folder.resolve("w").toString()))
+                .isEqualTo(2);
         assertThat(err.toString().lines()).hasSize(1);
         assertThat(err.toString()).startsWith("sober-hem: ").contains("too large at \"costume.json\"");
     }

@@ -45,6 +45,35 @@ class SumsCommandTest extends CommandTest {
         return Files.write(folder.resolve("hood.csv"), all).toString();
     }
 
+    /** What is given is used, and what is nonsense is refused: never ignored. */
+    @Test
+    void alter_changesTheSums_andNonsenseIsRefused() throws IOException {
+        String body = Files.write(
+                        folder.resolve("body.csv"),
+                        List.of(
+                                "measure,value",
+                                "full-bust,36 in",
+                                "under-bust,31 in",
+                                "waist,27 in",
+                                "full-hip,38 in",
+                                "waist-to-full-hip,8 in",
+                                "torso-length-seated,11 in"))
+                .toString();
+        String[] corset = {"sums", "corset-1900", "--measures", body, "--json"};
+        assertThat(run(corset)).isBetween(0, 1);
+        String before = out.toString();
+        List<String> altered = new ArrayList<>(List.of(corset));
+        altered.addAll(List.of("--alter", "lengthen-at-level: level=waist, atFront=2 in, atSide=2 in, atBack=2 in"));
+        assertThat(run(altered.toArray(String[]::new))).as(err.toString()).isBetween(0, 1);
+        assertThat(out.toString()).isNotEqualTo(before);
+        altered.set(altered.size() - 1, "make-it-better: a=b");
+        assertThat(run(altered.toArray(String[]::new))).isEqualTo(2);
+        assertThat(err.toString()).contains("there is no alteration \"make-it-better\"");
+        assertThat(run("walk", "corset-1900", "--measures", body, "--alter", "lengthen-at-level: level=waist"))
+                .isEqualTo(2);
+        assertThat(err.toString()).contains("--alter: walk tells of the sheet as it is drawn");
+    }
+
     @Test
     void skirt_saysTheTurnUnder_andTheMakersSlip() {
         assertThat(skirt("45 in", "--i-make", "front=4 1/2 in")).isZero();

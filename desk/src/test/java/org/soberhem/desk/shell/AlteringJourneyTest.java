@@ -241,7 +241,8 @@ class AlteringJourneyTest extends DemoJourney {
                 .contains("worn at fitting 1 over")
                 .contains("on paper: a lower shoulder");
         press(robot, "#version-on-1");
-        assertThat(studio.situation().judgement().versionWords(garment("Blouse"))).isEqualTo("version 1");
+        assertThat(studio.situation().judgement().versionWords(garment("Blouse")))
+                .isEqualTo("version 1");
         enter(robot, "#version-why", "second thoughts");
         assertThat(garment("Blouse").latest().orElseThrow())
                 .satisfies(version -> assertThat(version.after()).isEqualTo(1))

@@ -59,8 +59,8 @@ class TypedAheadTest extends DemoJourney {
         robot.interact(() -> {
             studio.open(costume);
             Wearer wearer = studio.situation().wearer();
-            Wearer unread = new Wearer(
-                    wearer.id(), wearer.name(), wearer.note(), wearer.build(), List.of(), wearer.consent());
+            Wearer unread =
+                    new Wearer(wearer.id(), wearer.name(), wearer.note(), wearer.build(), List.of(), wearer.consent());
             studio.keep(unread, "unread", Sentence.of("Not read yet"));
             studio.placeProperty().set(Optional.of(Stage.TAPE));
         });
@@ -72,7 +72,8 @@ class TypedAheadTest extends DemoJourney {
         robot.type(KeyCode.F7);
         WaitForAsyncUtils.waitForFxEvents();
         Pattern progress = Pattern.compile("0 of (\\d+) read");
-        int steps = robot.lookup((Labeled label) -> progress.matcher(label.getText()).matches())
+        int steps = robot
+                .lookup((Labeled label) -> progress.matcher(label.getText()).matches())
                 .queryAll()
                 .stream()
                 .map(label -> progress.matcher(((Labeled) label).getText()))
@@ -89,7 +90,15 @@ class TypedAheadTest extends DemoJourney {
     void session_twoHundredReadingsWithoutAPause_areAllThere(FxRobot robot) {
         int all = 0;
         for (String costume : List.of(
-                "clerk-1907", "post-1908", "secretary-1906", "keeper-1907", "boatman-1780", "quay-1861", "regatta-1953", "wife-1778", "visit-1869")) {
+                "clerk-1907",
+                "post-1908",
+                "secretary-1906",
+                "keeper-1907",
+                "boatman-1780",
+                "quay-1861",
+                "regatta-1953",
+                "wife-1778",
+                "visit-1869")) {
             if (all >= READINGS) {
                 break;
             }

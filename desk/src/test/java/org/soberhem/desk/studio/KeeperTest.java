@@ -110,8 +110,7 @@ class KeeperTest {
         assertThat(keeper.stateProperty().get()).isEqualTo("kept");
         assertThat(done).hasSize(3);
         var order = inOrder(workspace);
-        order.verify(workspace, times(3))
-                .keep("wearer", "ada", ADA, Action.of("new", "first"), Wearer.class);
+        order.verify(workspace, times(3)).keep("wearer", "ada", ADA, Action.of("new", "first"), Wearer.class);
         order.verify(workspace).keep("wearer", "ada", ADA, Action.of("new", "second"), Wearer.class);
         order.verify(workspace).keep("wearer", "ada", ADA, Action.of("new", "third"), Wearer.class);
     }
@@ -169,9 +168,7 @@ class KeeperTest {
         settle();
         assertThat(said).singleElement().asString().contains("Nothing can be taken back while something is not kept");
         verify(workspace, never()).undo(any(), any());
-        assertThatThrownBy(keeper::close)
-                .isInstanceOf(StoreException.class)
-                .hasMessageContaining("Not kept: Began");
+        assertThatThrownBy(keeper::close).isInstanceOf(StoreException.class).hasMessageContaining("Not kept: Began");
     }
 
     @Test
@@ -260,10 +257,14 @@ class KeeperTest {
     @Test
     void log_hasTheStack_andNeitherNamesNorFigures(@TempDir Path folder) throws Exception {
         try (Workspace real = Workspace.open(folder, Clock.systemUTC())) {
-            real.log("Keeping an action", new IllegalStateException("Wilhelmine, waist 27", new RuntimeException("Wilhelmine")));
+            real.log(
+                    "Keeping an action",
+                    new IllegalStateException("Wilhelmine, waist 27", new RuntimeException("Wilhelmine")));
         }
         try (var files = Files.list(folder.resolve("log"))) {
-            Path log = files.filter(file -> file.toString().endsWith(".log")).findFirst().orElseThrow();
+            Path log = files.filter(file -> file.toString().endsWith(".log"))
+                    .findFirst()
+                    .orElseThrow();
             assertThat(Files.readString(log))
                     .contains("Keeping an action", "IllegalStateException", "KeeperTest.log_has", "because of")
                     .doesNotContain("Wilhelmine", "27");

@@ -58,8 +58,7 @@ public final class StreamTape implements DigitalTape {
     }
 
     private void run(Consumer<LengthEntry> reading, Consumer<String> trouble) {
-        try (Reader sent = new BufferedReader(
-                new InputStreamReader(socket.getInputStream(), StandardCharsets.UTF_8))) {
+        try (Reader sent = new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.UTF_8))) {
             for (Optional<String> line = line(sent); line.isPresent(); line = line(sent)) {
                 read(line.get(), trouble).ifPresent(reading);
             }

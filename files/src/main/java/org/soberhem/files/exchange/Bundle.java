@@ -1,7 +1,5 @@
 package org.soberhem.files.exchange;
 
-import org.soberhem.files.fault.FormatException;
-
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -26,6 +24,7 @@ import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Shared;
 import org.soberhem.core.fitting.Picture;
 import org.soberhem.core.layers.LayerStack;
+import org.soberhem.files.fault.FormatException;
 import org.soberhem.files.picture.Pictures;
 import org.soberhem.files.store.Attachments;
 import org.soberhem.files.store.stored.Codec;
@@ -44,6 +43,7 @@ public record Bundle(Shared shared, Optional<LayerStack> stack, List<Cloth> clot
 
     /** Bundles of format 1 hold values of the stored form 1. */
     private static final int FORMAT = 2;
+
     private static final String MANIFEST = "manifest.json";
     private static final String COSTUME = "costume.json";
     private static final String WEARER = "wearer.json";
@@ -101,10 +101,11 @@ public record Bundle(Shared shared, Optional<LayerStack> stack, List<Cloth> clot
         stack.ifPresent(own -> entries.put(STACK, utf8(codec.text(codec.tree(own)))));
         entries.put(CLOTH, utf8(codec.text(codec.tree(cloths))));
         pictures.forEach((hash, content) -> entries.put(PICTURES + hash, content));
-        long size = entries.values().stream().mapToLong(content -> content.length).sum();
+        long size =
+                entries.values().stream().mapToLong(content -> content.length).sum();
         if (size > MOST) {
-            throw new FormatException("The bundle would have " + size / 1_000_000 + " megabytes, at most " + MOST / 1_000_000
-                    + " can be read again: leave the pictures out");
+            throw new FormatException("The bundle would have " + size / 1_000_000 + " megabytes, at most "
+                    + MOST / 1_000_000 + " can be read again: leave the pictures out");
         }
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (ZipOutputStream zip = new ZipOutputStream(bytes)) {

@@ -1,7 +1,5 @@
 package org.soberhem.files.exchange;
 
-import org.soberhem.files.fault.FormatException;
-
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -17,6 +15,7 @@ import org.soberhem.core.cloth.Placed;
 import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.pattern.CutShape;
+import org.soberhem.files.fault.FormatException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;

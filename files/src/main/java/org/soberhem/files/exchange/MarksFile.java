@@ -1,7 +1,5 @@
 package org.soberhem.files.exchange;
 
-import org.soberhem.files.fault.FormatException;
-
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
@@ -13,6 +11,7 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.soberhem.core.fitting.Overlay;
 import org.soberhem.core.geometry.Point;
+import org.soberhem.files.fault.FormatException;
 
 /** Places marked on a picture and on its reference, as CSV: {@code name,use,there-x,there-y,here-x,here-y}. */
 public final class MarksFile {
@@ -47,8 +46,8 @@ public final class MarksFile {
                 pairs.add(pair(row));
             }
         } catch (IOException | UncheckedIOException | IllegalArgumentException | IllegalStateException broken) {
-            throw new FormatException("the marks are not CSV: "
-                    + (broken.getCause() == null ? broken : broken.getCause()).getMessage());
+            throw new FormatException(
+                    "the marks are not CSV: " + (broken.getCause() == null ? broken : broken.getCause()).getMessage());
         }
         return pairs;
     }

@@ -1,7 +1,5 @@
 package org.soberhem.files.exchange;
 
-import org.soberhem.files.fault.FormatException;
-
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.StringWriter;
@@ -29,6 +27,7 @@ import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthFormatException;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Side;
+import org.soberhem.files.fault.FormatException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;

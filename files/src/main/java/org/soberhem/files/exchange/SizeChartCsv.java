@@ -1,7 +1,5 @@
 package org.soberhem.files.exchange;
 
-import org.soberhem.files.fault.FormatException;
-
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
@@ -18,6 +16,7 @@ import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthFormatException;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.size.SizeChart;
+import org.soberhem.files.fault.FormatException;
 
 /** Reads a size chart: CSV with a heading {@code size,measure,…} and a row a size. Described in docs/formats/size-chart.md. */
 public final class SizeChartCsv {

@@ -1,9 +1,8 @@
 package org.soberhem.files.exchange;
 
-import org.soberhem.files.fault.FormatException;
-
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.IllegalPathStateException;
 import java.awt.geom.PathIterator;
 import java.io.IOException;
 import java.io.StringReader;
@@ -34,6 +33,7 @@ import org.soberhem.core.trace.Knot;
 import org.soberhem.core.trace.TracedCopy;
 import org.soberhem.core.trace.TracedPiece;
 import org.soberhem.core.trace.Tracing;
+import org.soberhem.files.fault.FormatException;
 import org.w3c.dom.Element;
 import org.w3c.dom.Node;
 import org.xml.sax.InputSource;
@@ -228,7 +228,8 @@ public final class SvgOutlines {
         Shape shape;
         try {
             shape = AWTPathProducer.createShape(new StringReader(data), PathIterator.WIND_NON_ZERO);
-        } catch (IOException | ParseException wrong) {
+        } catch (IOException | ParseException | IllegalPathStateException | NullPointerException wrong) {
+            // The parser stumbles over lines that begin nowhere.
             throw new FormatException(
                     "A line of the drawing cannot be read: \"" + data.substring(0, Math.min(40, data.length())) + "\"");
         }

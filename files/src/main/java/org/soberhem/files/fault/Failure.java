@@ -43,7 +43,8 @@ public final class Failure {
             return "A file could not be read or written: " + reason(broken) + ". Choose another place or make room";
         }
         return "This should not have happened (" + cause.getClass().getSimpleName()
-                + "): nothing that was kept is lost. Do it again; if it comes back, what it was stands in the folder \"" + log + "\"";
+                + "): nothing that was kept is lost. Do it again; if it comes back, what it was stands in the folder \""
+                + log + "\"";
     }
 
     /** Says whether a failure is one that was put into words for the maker where it arose. */

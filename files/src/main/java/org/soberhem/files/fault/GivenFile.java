@@ -27,7 +27,8 @@ public final class GivenFile {
         try (InputStream in = Files.newInputStream(file)) {
             byte[] content = in.readNBytes(most + 1);
             if (content.length > most) {
-                throw new FormatException(file + ": the file is larger than " + most + " bytes: that is none of those read here");
+                throw new FormatException(
+                        file + ": the file is larger than " + most + " bytes: that is none of those read here");
             }
             return content;
         } catch (NoSuchFileException missing) {

@@ -61,8 +61,9 @@ final class Database implements AutoCloseable {
 
     private void bring(SQLiteDataSource source, int stored) throws IOException {
         if (readOnly) {
-            throw new StoreException("The workspace " + folder
-                    + " was made by an older Sober Hem and is open in another window or may not be written. Close the other window and start again");
+            throw new StoreException(
+                    "The workspace " + folder
+                            + " was made by an older Sober Hem and is open in another window or may not be written. Close the other window and start again");
         }
         if (stored > 0) {
             Path before = folder.resolve("backups").resolve("before-format-" + Schema.CURRENT + ".db");

@@ -45,20 +45,19 @@ final class FormTwoMigration implements JavaMigration {
     public void migrate(Context context) {
         // Flyway's own connection: it stays open.
         Handle handle = Jdbi.open(context.getConnection());
-        Map<String, String> overviews =
-                texts(handle, "SELECT id, in_way FROM line WHERE in_way LIKE '{%'");
+        Map<String, String> overviews = texts(handle, "SELECT id, in_way FROM line WHERE in_way LIKE '{%'");
         Schema.run(handle, SCRIPT);
         overviews.forEach((id, overview) -> handle.execute("UPDATE line SET overview = ? WHERE id = ?", overview, id));
         Parts parts = new Parts(() -> handle);
         Codec codec = Codec.beside(parts);
         texts(handle, "SELECT id, kind FROM line")
-                .forEach((id, kind) ->
-                        rewrite(handle, id, old -> Json.parse(codec.text(codec.brought(1, kind, old)))));
+                .forEach((id, kind) -> rewrite(handle, id, old -> Json.parse(codec.text(codec.brought(1, kind, old)))));
         parts.write(handle);
     }
 
     private static Map<String, String> texts(Handle handle, String query) {
-        return handle.createQuery(query)
+        return handle
+                .createQuery(query)
                 .map((row, each) -> Map.entry(row.getString(1), row.getString(2)))
                 .list()
                 .stream()
@@ -74,8 +73,7 @@ final class FormTwoMigration implements JavaMigration {
                 .list()
                 .stream()
                 .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
-        List<Revision> revisions = handle
-                .createQuery("SELECT seq, forward FROM revision WHERE line = :id ORDER BY seq")
+        List<Revision> revisions = handle.createQuery("SELECT seq, forward FROM revision WHERE line = :id ORDER BY seq")
                 .bind("id", id)
                 .map((row, each) -> new Revision(row.getInt("seq"), row.getString("forward")))
                 .list();

@@ -223,12 +223,12 @@ final class History {
             return line(handle, id, type);
         }
         State now = state(handle, id, head, type);
-        JsonArray patch = (JsonArray) Json.parse(
-                handle.createQuery("SELECT " + (back ? "back" : "forward") + " FROM revision WHERE line = :id AND seq = :seq")
-                        .bind("id", id)
-                        .bind("seq", back ? head : to)
-                        .mapTo(String.class)
-                        .one());
+        JsonArray patch = (JsonArray) Json.parse(handle.createQuery(
+                        "SELECT " + (back ? "back" : "forward") + " FROM revision WHERE line = :id AND seq = :seq")
+                .bind("id", id)
+                .bind("seq", back ? head : to)
+                .mapTo(String.class)
+                .one());
         State then = new State(to, Json.patched(now.value(), patch), now.unknown());
         move(handle, id, to);
         changed.put(id, then);
@@ -262,9 +262,7 @@ final class History {
     /** One that cannot be read is made anew. */
     private Optional<Overview> overview(String stored) {
         try {
-            return stored.isEmpty()
-                    ? Optional.empty()
-                    : Optional.of(codec.value(codec.parse(stored), Overview.class));
+            return stored.isEmpty() ? Optional.empty() : Optional.of(codec.value(codec.parse(stored), Overview.class));
         } catch (JacksonException | NullPointerException other) {
             return Optional.empty();
         }

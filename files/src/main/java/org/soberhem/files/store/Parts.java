@@ -62,8 +62,10 @@ final class Parts implements Content {
 
     /** Drops what nothing names any more. */
     void dropAllBut(Handle transaction, Set<String> named) {
-        for (String hash :
-                transaction.createQuery("SELECT hash FROM part").mapTo(String.class).list()) {
+        for (String hash : transaction
+                .createQuery("SELECT hash FROM part")
+                .mapTo(String.class)
+                .list()) {
             if (!named.contains(hash)) {
                 transaction.execute("DELETE FROM part WHERE hash = ?", hash);
                 kept.remove(hash);

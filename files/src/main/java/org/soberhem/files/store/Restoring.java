@@ -52,8 +52,7 @@ final class Restoring {
             return;
         }
         Path backups = folder.resolve("backups");
-        Path backup =
-                backups.resolve(Path.of(Files.readString(chosen).strip()).getFileName());
+        Path backup = backups.resolve(Path.of(Files.readString(chosen).strip()).getFileName());
         Path database = folder.resolve(Database.NAME);
         if (!Files.isRegularFile(backup)) {
             Files.delete(chosen);

@@ -168,8 +168,8 @@ final class Upkeep {
         if (!database.isWhole()) {
             throw StoreException.damaged(folder, null);
         }
-        Set<String> there = new HashSet<>(database.asked(
-                handle -> handle.createQuery("SELECT hash FROM part").mapTo(String.class).list()));
+        Set<String> there = new HashSet<>(database.asked(handle ->
+                handle.createQuery("SELECT hash FROM part").mapTo(String.class).list()));
         for (String part : database.asked(History::partsNamed)) {
             if (!there.contains(part)) {
                 throw StoreException.damaged(folder, null);

@@ -75,7 +75,13 @@ final class WholeCopy {
             read(zip, part);
             Files.deleteIfExists(folder);
             Files.move(part, folder);
-            Durable.forceFolder(parent);
+            try {
+                Durable.forceFolder(parent);
+            } catch (IOException broken) {
+                // It is all there or nothing is: what may be gone after a power cut is not there.
+                drop(folder);
+                throw broken;
+            }
         } finally {
             if (Files.exists(part)) {
                 drop(part);

@@ -284,7 +284,8 @@ public final class Workspace implements AutoCloseable {
             try {
                 lock.close();
             } catch (IOException broken) {
-                throw StoreException.of("The workspace " + folder + " could not be closed", broken, "Everything is kept");
+                throw StoreException.of(
+                        "The workspace " + folder + " could not be closed", broken, "Everything is kept");
             }
         }
     }

@@ -34,6 +34,7 @@ import org.soberhem.core.costume.Papers;
 import org.soberhem.core.costume.Rounds;
 import org.soberhem.core.costume.Supplies;
 import org.soberhem.core.costume.Tape;
+import org.soberhem.core.costume.Underway;
 import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.fitting.ClothDifference;
@@ -54,6 +55,8 @@ import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Side;
+import org.soberhem.core.plan.Bench;
+import org.soberhem.core.plan.Task;
 import org.soberhem.files.library.Library;
 
 /** What follows from a round: what is known about a remark, what it rests on, what all rounds add up to, and the gate. */
@@ -362,6 +365,33 @@ class FittingThreadTest {
         assertThat(Rounds.enough(List.of(cut), any -> true).orElseThrow().in(LengthFormat.INCH_EIGHTHS))
                 .isEqualTo("Mock-ups that were enough before: 2 for the Blouse of \"Secretary\"");
         assertThat(Rounds.enough(List.of(cut), any -> false)).isEmpty();
+    }
+
+    /** A costume of whole steps: straight panels balanced at the waist wait for nothing, gores hang a day (common practice). */
+    @Test
+    void hem_ofABalancedSkirt_waitsForNoHanging_andThatOfAGoredOneDoes() {
+        for (String kind : List.of("petticoat", "gathered-skirt", "shift", "chemise")) {
+            assertThat(LIBRARY.making().steps("It", kind, List.of("Hem it"), Set.of()))
+                    .as(kind)
+                    .noneMatch(task ->
+                            task.kind() == Task.Kind.WAIT || task.title().contains("Level the hem"));
+        }
+        for (String kind : List.of("skirt", "frock", "overskirt", "cape")) {
+            assertThat(LIBRARY.making().steps("It", kind, List.of("Hem it"), Set.of()))
+                    .as(kind)
+                    .anyMatch(task -> task.kind() == Task.Kind.WAIT);
+        }
+        Garment garment = blouse();
+        MeasurementSet set = set(CORSET, "36");
+        Bench steps = new Bench(LIBRARY.making().steps("Blouse", "blouse", List.of("Hem it"), Set.of()), List.of());
+        Costume planned = costume(List.of(garment)).underway(Underway.NOT_BEGUN.with(steps));
+        assertThat(state(GATE.of(at(planned, set), "Blouse", Gate.Step.CUT_HEM, SUPPLIES), Gate.Check.HUNG))
+                .isEqualTo(Gate.State.MET);
+        assertThat(state(
+                        GATE.of(at(costume(List.of(garment)), set), "Blouse", Gate.Step.CUT_HEM, SUPPLIES),
+                        Gate.Check.HUNG))
+                .as("no steps yet")
+                .isEqualTo(Gate.State.UNKNOWN);
     }
 
     private static Gate.State state(Gate.Standing standing, Gate.Check check) {

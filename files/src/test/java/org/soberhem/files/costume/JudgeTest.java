@@ -21,6 +21,7 @@ import org.soberhem.core.costume.Judge;
 import org.soberhem.core.costume.Judgement;
 import org.soberhem.core.costume.Look;
 import org.soberhem.core.costume.Work;
+import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.figure.BodyFigure;
@@ -34,7 +35,9 @@ import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.core.silhouette.Facts;
 import org.soberhem.core.silhouette.QuantityKind.From;
+import org.soberhem.core.silhouette.Rule;
 import org.soberhem.core.silhouette.Silhouette;
+import org.soberhem.core.silhouette.Silhouettes;
 import org.soberhem.core.silhouette.Verdict;
 import org.soberhem.files.library.Library;
 
@@ -116,6 +119,40 @@ class JudgeTest {
         assertThat(facts.value("bare-waist")).isEqualTo(740);
         assertThat(facts.value("waist-reduction-ratio")).isCloseTo(680.0 / 740, within(1e-9));
         assertThat(facts.value("seated-waist")).isEqualTo(705);
+    }
+
+    /** Common practice, no source: a busk of 9½ in on a torso of 9 in, read seated, cuts into the lap. */
+    @Test
+    void seatedTorso_isReadSeated_andALongerBuskFails() {
+        double inch = 25.4;
+        CompiledSheet sheet = LIBRARY.sheet("corset-1900").orElseThrow();
+        Inputs inputs = sheet.middle().with("torso-length-seated", Inputs.Measured.both(9 * inch));
+        Work corset = Work.of(sheet, inputs, List.of());
+        CheckResult busk = corset.checks().stream()
+                .filter(check -> check.name().contains("busk"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(busk.is()).isCloseTo(9.5 * inch, within(1.0));
+        assertThat(busk.passes()).isFalse();
+        assertThat(busk.correction()).isCloseTo(-0.5 * inch, within(1.0));
+        MeasurementSet seated = set("a", 4, "none", reading("torso-length-seated", Posture.SEATED, 229));
+        Judge.Case at = at(costume(1906, "none", Look.USUAL), Map.of("Corset", corset), seated);
+        assertThat(verdict(JUDGE.verdicts(at), "any-stays-seated").grade()).isEqualTo(Verdict.Grade.NOT_MET);
+    }
+
+    /** A hem that is trodden on is never met, on no silhouette: it throws the wearer (common practice). */
+    @Test
+    void hemThatIsTroddenOnAStair_isOutsideEveryRule() {
+        Silhouettes all = LIBRARY.silhouettes();
+        List<Rule> rules = new ArrayList<>(all.everywhere());
+        all.headers()
+                .forEach(header ->
+                        rules.addAll(all.find(header.id()).orElseThrow().rules()));
+        assertThat(rules)
+                .filteredOn(rule -> rule.quantity().equals("stair-clearance"))
+                .hasSizeGreaterThan(1)
+                .allSatisfy(rule ->
+                        assertThat(rule.band().orElseThrow().nearLeast()).isNotNegative());
     }
 
     @Test

@@ -52,7 +52,8 @@ class SinceVersionTest {
 
     private static final Library LIBRARY = Library.shipped();
     private static final LocalDate DAY = LocalDate.of(2026, 5, 1);
-    private static final Supplies SUPPLIES = new Supplies(Stash.EMPTY, LIBRARY.fibres(), LocalDateTime.of(2026, 5, 14, 10, 0));
+    private static final Supplies SUPPLIES =
+            new Supplies(Stash.EMPTY, LIBRARY.fibres(), LocalDateTime.of(2026, 5, 14, 10, 0));
     private static final Gate GATE = new Gate(LIBRARY.symptoms(), LIBRARY.movements(), LIBRARY.wardrobe());
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
@@ -87,7 +88,8 @@ class SinceVersionTest {
         for (CompiledSheet.Adjustable setting : sheet.adjustables()) {
             double other = setting.ways().isEmpty() ? inputs.settings().getOrDefault(setting.name(), 0.0) + 12.7 : 1;
             Garment changed = named.withSetting(setting.name(), other);
-            all.add(new Changed("setting " + setting.name(), changed, new Inputs(inputs.measures(), changed.settings())));
+            all.add(new Changed(
+                    "setting " + setting.name(), changed, new Inputs(inputs.measures(), changed.settings())));
         }
         inputs.measures().forEach((measure, value) -> {
             for (double by : List.of(0.2, 6.0, -6.0)) {
@@ -105,9 +107,7 @@ class SinceVersionTest {
                 .flatMap(piece -> piece.levels().keySet().stream())
                 .distinct()
                 .forEach(level -> all.add(new Changed(
-                        "lengthened at " + level,
-                        named.with(LengthenAtLevel.evenly(level, 5, Sides.LEFT)),
-                        inputs)));
+                        "lengthened at " + level, named.with(LengthenAtLevel.evenly(level, 5, Sides.LEFT)), inputs)));
         all.add(new Changed("allowances", named.with(new EvenAllowances(31, Sides.BOTH)), inputs));
         return all;
     }
@@ -146,8 +146,8 @@ class SinceVersionTest {
         Garment garment = begun(sheet);
         Work work = Work.of(sheet, inputs, List.of());
         Garment named = garment.withVersion(DAY, "first", new Inputs(inputs.measures(), Map.of()), work.pattern());
-        Fitting fitting = Fitting.begun(
-                1, DAY, new Mockup(Map.of("It", 1), "calico"), new Conditions("", true, "Ruth"));
+        Fitting fitting =
+                Fitting.begun(1, DAY, new Mockup(Map.of("It", 1), "calico"), new Conditions("", true, "Ruth"));
         Papers passed = Papers.NONE;
         for (Gate.Step step : Gate.Step.values()) {
             passed = passed.with(new Papers.Passage(step, "It", 1, DAY, "it fits"));
@@ -156,7 +156,8 @@ class SinceVersionTest {
         Judge.Case asNamed = at(named, sheet, inputs, costume);
         assertThat(asNamed.judgement().since(named)).isEqualTo(SinceVersion.UNCHANGED);
         assertThat(asNamed.judgement().versionWords(named)).isEqualTo("version 1");
-        assertThat(GATE.of(asNamed, "It", Gate.Step.CUT_CLOTH, SUPPLIES).passed()).isPresent();
+        assertThat(GATE.of(asNamed, "It", Gate.Step.CUT_CLOTH, SUPPLIES).passed())
+                .isPresent();
         Set<SinceVersion> found = EnumSet.noneOf(SinceVersion.class);
         for (Changed each : changes(named, sheet, inputs)) {
             Judge.Case now;
@@ -167,7 +168,9 @@ class SinceVersionTest {
             }
             SinceVersion since = now.judgement().since(each.garment());
             if (since == SinceVersion.UNCHANGED) {
-                assertThat(moved(work.pattern(), now.judgement().works().get("It").pattern()))
+                assertThat(moved(
+                                work.pattern(),
+                                now.judgement().works().get("It").pattern()))
                         .as("%s: %s", sheet.sheet().id(), each.how())
                         .isLessThanOrEqualTo(SAME);
             } else if (found.add(since)) {
@@ -194,7 +197,8 @@ class SinceVersionTest {
     void anotherSheet_isNoLongerTheVersion_thoughItDrawsTheSame() {
         CompiledSheet sheet = LIBRARY.sheet("blouse-1906").orElseThrow();
         Work work = Work.of(sheet, sheet.middle(), List.of());
-        Garment named = begun(sheet).withVersion(DAY, "first", new Inputs(sheet.middle().measures(), Map.of()), work.pattern());
+        Garment named =
+                begun(sheet).withVersion(DAY, "first", new Inputs(sheet.middle().measures(), Map.of()), work.pattern());
         Garment other = named.withSheet(named.sheet() + "\n# looked through\n", Set.of());
         assertThat(SheetReader.read(other.sheet()).sheet().id()).isEqualTo("blouse-1906");
         assertThat(SinceVersion.of(other, Optional.of(work))).isEqualTo(SinceVersion.SHEET);

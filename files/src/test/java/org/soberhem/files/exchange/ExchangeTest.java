@@ -1,7 +1,5 @@
 package org.soberhem.files.exchange;
 
-import org.soberhem.files.fault.FormatException;
-
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -18,6 +16,7 @@ import org.soberhem.core.draft.Draft;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.pattern.PieceLayout;
+import org.soberhem.files.fault.FormatException;
 import org.soberhem.files.library.Library;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;

@@ -1,13 +1,12 @@
 package org.soberhem.files.exchange;
 
-import org.soberhem.files.fault.FormatException;
-
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.soberhem.files.fault.FormatException;
 import org.soberhem.files.library.Library;
 
 /** Any text given as measurements is read or refused in words. */

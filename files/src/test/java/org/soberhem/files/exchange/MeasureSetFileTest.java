@@ -1,7 +1,5 @@
 package org.soberhem.files.exchange;
 
-import org.soberhem.files.fault.FormatException;
-
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -21,6 +19,7 @@ import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.core.size.SizeChart;
+import org.soberhem.files.fault.FormatException;
 import org.soberhem.files.library.Library;
 
 /** Whole sets of readings as CSV, out and in, and size charts. */

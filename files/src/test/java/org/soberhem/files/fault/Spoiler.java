@@ -18,9 +18,42 @@ import java.util.zip.ZipOutputStream;
 public final class Spoiler {
 
     private static final List<String> BITS = List.of(
-            "", "0", "-1", "1e999", "99999999999999999999", "NaN", "null", "true", "\"", "{", "}", "[", "]", "[[[[[[[[",
-            ":", ",", "\n", "\0", "é", "\uFEFF", "\t", "/", "~", "&a", "*a", "1/0", "<", ">", "&lt;", "<!DOCTYPE a [",
-            "..", "../../x", " in", "{\"part\": \"0\"}", "-0.0", "2026-02-30");
+            "",
+            "0",
+            "-1",
+            "1e999",
+            "99999999999999999999",
+            "NaN",
+            "null",
+            "true",
+            "\"",
+            "{",
+            "}",
+            "[",
+            "]",
+            "[[[[[[[[",
+            ":",
+            ",",
+            "\n",
+            "\0",
+            "é",
+            "\uFEFF",
+            "\t",
+            "/",
+            "~",
+            "&a",
+            "*a",
+            "1/0",
+            "<",
+            ">",
+            "&lt;",
+            "<!DOCTYPE a [",
+            "..",
+            "../../x",
+            " in",
+            "{\"part\": \"0\"}",
+            "-0.0",
+            "2026-02-30");
 
     private final Random random;
 
@@ -85,7 +118,10 @@ public final class Spoiler {
         String name = names.get(random.nextInt(names.size()));
         byte[] content = entries.remove(name);
         switch (random.nextInt(8)) {
-            case 0 -> entries.put(new String(spoilt(name.getBytes(StandardCharsets.UTF_8)), StandardCharsets.ISO_8859_1), content);
+            case 0 ->
+                entries.put(
+                        new String(spoilt(name.getBytes(StandardCharsets.UTF_8)), StandardCharsets.ISO_8859_1),
+                        content);
             case 1 -> entries.put(name + "/../../outside", content);
             case 2 -> {
                 // It is gone.

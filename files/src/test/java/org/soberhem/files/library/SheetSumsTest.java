@@ -185,6 +185,40 @@ class SheetSumsTest {
                 .isEqualTo(4);
     }
 
+    /** Common practice, no source: 39 in from mantle edge to mantle edge is a strip of 39 in, not the mantle once more on each side. */
+    @Test
+    void hood_tapedFromMantleEdgeToMantleEdge_hasNoMantleTwice() {
+        CompiledSheet sheet = sheet("hood-1780");
+        Inputs taped = Inputs.of(Map.of(
+                        "crown-arc",
+                        39 * INCH,
+                        "shoulder-length",
+                        5 * INCH,
+                        "shoulder-slope",
+                        1.75 * INCH,
+                        "head",
+                        22.5 * INCH))
+                .withSetting("loose", 0)
+                .withSetting("mantle", 9 * INCH);
+        double way = sheet.adjustables().stream()
+                .filter(each -> each.name().equals("taped"))
+                .findFirst()
+                .orElseThrow()
+                .ways()
+                .indexOf("mantle-edges");
+        assertThat(strip(sheet, taped)).isCloseTo(47 * INCH, within(MM));
+        assertThat(strip(sheet, taped.withSetting("taped", way))).isCloseTo(39 * INCH, within(MM));
+    }
+
+    private static double strip(CompiledSheet sheet, Inputs inputs) {
+        Piece strip = Drafter.draft(sheet, inputs)
+                .pattern()
+                .piece("strip", Side.MIDDLE)
+                .orElseThrow();
+        // Half of it is drawn, on the fold.
+        return 2 * strip.seamLine().box().width();
+    }
+
     /** The hood's pieces have the angles and edges of its sum, by both schools. */
     @Test
     void hood_pieces_areTheKitesOfItsSum_onEveryBody() {

@@ -38,7 +38,14 @@ final class FailingDisk {
         Path library = folder.resolve("failing-disk.so");
         if (!Files.exists(library)) {
             Process compiler = new ProcessBuilder(
-                            "cc", "-shared", "-fPIC", "-O1", "-o", library.toString(), "src/test/c/failing-disk.c", "-ldl")
+                            "cc",
+                            "-shared",
+                            "-fPIC",
+                            "-O1",
+                            "-o",
+                            library.toString(),
+                            "src/test/c/failing-disk.c",
+                            "-ldl")
                     .directory(new File(System.getProperty("failing-disk.module", ".")))
                     .inheritIO()
                     .start();

@@ -22,6 +22,7 @@ public final class FailingDiskRun {
     private final Path home;
     private final FailingDisk disk;
     private int refused;
+    private String last = "";
 
     private FailingDiskRun(Path home, FailingDisk disk) {
         this.home = home;
@@ -40,14 +41,17 @@ public final class FailingDiskRun {
             try {
                 return doing.get();
             } catch (StoreException told) {
-                if (told.getMessage() == null || told.getMessage().contains("null") || told.getMessage().lines().count() != 1) {
+                if (told.getMessage() == null
+                        || told.getMessage().contains("null")
+                        || told.getMessage().lines().count() != 1) {
                     throw new IllegalStateException("Not said in words: " + told.getMessage(), told);
                 }
                 refused++;
+                last = told.getMessage();
                 disk.mend();
             }
         }
-        throw new IllegalStateException("It is refused although the disk works again");
+        throw new IllegalStateException("It is refused although the disk works again: " + last);
     }
 
     private Workspace opened() {
@@ -117,10 +121,11 @@ public final class FailingDiskRun {
         }
     }
 
-    /** Arguments: folder, try every so-manieth call. */
+    /** Arguments: folder, try every so-manieth call, from which call on. */
     public static void main(String[] args) throws IOException {
         Path home = Path.of(args[0]);
         int every = Integer.parseInt(args[1]);
+        long from = args.length > 2 ? Long.parseLong(args[2]) : 1;
         FailingDisk disk = FailingDisk.own();
         Files.createDirectories(home);
         new FailingDiskRun(home.resolve("0"), disk).work();
@@ -130,7 +135,7 @@ public final class FailingDiskRun {
         int bad = 0;
         for (long how : new long[] {FailingDisk.FULL, FailingDisk.BROKEN}) {
             for (long many : new long[] {1, Long.MAX_VALUE / 2}) {
-                for (long call = 1 + (how + many) % every; call <= calls; call += every) {
+                for (long call = from + (how + many) % every; call <= calls; call += every) {
                     Path own = home.resolve(how + "-" + (many == 1 ? "once" : "on") + "-" + call);
                     FailingDiskRun run = new FailingDiskRun(own, disk);
                     places++;
@@ -150,7 +155,8 @@ public final class FailingDiskRun {
             }
         }
         System.out.printf(
-                "%d writing calls, %d tries, %d times refused in words and done again, %d bad%n", calls, places, refused, bad);
+                "%d writing calls, %d tries, %d times refused in words and done again, %d bad%n",
+                calls, places, refused, bad);
         System.exit(bad == 0 ? 0 : 1);
     }
 

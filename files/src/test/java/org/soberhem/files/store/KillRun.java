@@ -40,7 +40,10 @@ public final class KillRun {
                 WindowsWork.Act act = work.next();
                 System.out.println("begun " + work.state());
                 if (failing && random.nextInt(4) == 0) {
-                    disk.fail(1 + random.nextInt(14), 1 + random.nextInt(3), random.nextBoolean() ? FailingDisk.FULL : FailingDisk.BROKEN);
+                    disk.fail(
+                            1 + random.nextInt(14),
+                            1 + random.nextInt(3),
+                            random.nextBoolean() ? FailingDisk.FULL : FailingDisk.BROKEN);
                 }
                 while (!done(act)) {
                     disk.mend();
@@ -64,7 +67,8 @@ public final class KillRun {
     }
 
     /** @param seed decides the moments */
-    public static Found run(Path folder, int kills, long seed, boolean failing) throws IOException, InterruptedException {
+    public static Found run(Path folder, int kills, long seed, boolean failing)
+            throws IOException, InterruptedException {
         Random random = new Random(seed);
         Path home = folder.resolve("w");
         int kept = 0;
@@ -74,7 +78,8 @@ public final class KillRun {
         for (int i = 0; i < kills; i++) {
             Files.deleteIfExists(said);
             ProcessBuilder worker = new ProcessBuilder(
-                            Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                            Path.of(System.getProperty("java.home"), "bin", "java")
+                                    .toString(),
                             "-XX:TieredStopAtLevel=1",
                             "-Xshare:auto",
                             "-cp",
@@ -96,11 +101,18 @@ public final class KillRun {
             boolean worked = process.isAlive();
             process.destroyForcibly();
             process.waitFor();
-            kept += (int) lines(said).stream().filter(line -> line.startsWith("kept ")).count();
-            refused += (int) lines(said).stream().filter(line -> line.startsWith("refused ")).count();
+            kept += (int) lines(said).stream()
+                    .filter(line -> line.startsWith("kept "))
+                    .count();
+            refused += (int) lines(said).stream()
+                    .filter(line -> line.startsWith("refused "))
+                    .count();
             if (!worked || !isAllThere(home, last(said, "kept "), last(said, "begun "))) {
                 lost++;
-                System.err.println("round " + i + ": " + lines(said).stream().filter(line -> !line.matches("(kept|begun) .*")).toList());
+                System.err.println("round " + i + ": "
+                        + lines(said).stream()
+                                .filter(line -> !line.matches("(kept|begun) .*"))
+                                .toList());
             }
         }
         return new Found(kills, kept, refused, lost);

@@ -1,40 +1,40 @@
 package org.soberhem.files.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import java.util.zip.GZIPInputStream;
-import java.time.Clock;
-import java.util.List;
-import java.util.Map;
 import org.jdbi.v3.core.Jdbi;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import org.soberhem.core.body.AsWorn;
 import org.soberhem.core.body.Build;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.TapeStart;
 import org.soberhem.core.body.Wearer;
+import org.soberhem.core.cloth.Stash;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Look;
 import org.soberhem.core.costume.Underway;
 import org.soberhem.core.maker.Maker;
-import org.soberhem.core.cloth.Stash;
 import org.soberhem.files.store.stored.Codec;
 import org.soberhem.files.store.stored.OldChanges;
-import tools.jackson.databind.JsonNode;
 import org.sqlite.SQLiteDataSource;
+import tools.jackson.databind.JsonNode;
 
 class SchemaTest {
 
@@ -103,10 +103,11 @@ class SchemaTest {
                             .mapTo(Integer.class)
                             .one())
                     .isEqualTo(Schema.CURRENT);
-            handle.createQuery("SELECT body FROM snapshot").mapTo(byte[].class).forEach(body -> assertThat(
-                            Json.unpacked(body))
-                    .as("finished patterns lie beside it")
-                    .doesNotContain("\"seams\""));
+            handle.createQuery("SELECT body FROM snapshot")
+                    .mapTo(byte[].class)
+                    .forEach(body -> assertThat(Json.unpacked(body))
+                            .as("finished patterns lie beside it")
+                            .doesNotContain("\"seams\""));
         });
         assertThat(folder.resolve("backups/before-format-2.db")).exists();
     }
@@ -118,11 +119,15 @@ class SchemaTest {
                 .map(state -> whole.value(whole.brought(1, kind, state), type))
                 .toList();
         for (int at = head; at >= 0; at--) {
-            assertThat(workspace.line(id, type).value()).as("%s, state %d", id, at).isEqualTo(states.get(at));
+            assertThat(workspace.line(id, type).value())
+                    .as("%s, state %d", id, at)
+                    .isEqualTo(states.get(at));
             workspace.undo(id, type);
         }
         for (int at = 1; at < states.size(); at++) {
-            assertThat(workspace.redo(id, type).value()).as("%s, state %d", id, at).isEqualTo(states.get(at));
+            assertThat(workspace.redo(id, type).value())
+                    .as("%s, state %d", id, at)
+                    .isEqualTo(states.get(at));
         }
         for (int at = states.size() - 1; at > head; at--) {
             workspace.undo(id, type);
@@ -152,8 +157,7 @@ class SchemaTest {
                     .map((row, each) -> Map.entry(row.getString("line"), row.getString("changes")))
                     .forEach(next -> {
                         List<JsonNode> states = all.get(next.getKey());
-                        states.add(OldChanges.forward(
-                                states.get(states.size() - 1), whole.parse(next.getValue())));
+                        states.add(OldChanges.forward(states.get(states.size() - 1), whole.parse(next.getValue())));
                     });
         });
         return all;
@@ -178,8 +182,9 @@ class SchemaTest {
             assertThat(fitted.underway()).isEqualTo(Underway.NOT_BEGUN);
             assertThat(fitted.look()).isEqualTo(Look.USUAL);
             Garment garment = fitted.garments().get(0);
-            assertThat(garment.versions()).isNotEmpty().allSatisfy(version -> assertThat(version.sheet())
-                    .isEqualTo(garment.sheet()));
+            assertThat(garment.versions())
+                    .isNotEmpty()
+                    .allSatisfy(version -> assertThat(version.sheet()).isEqualTo(garment.sheet()));
             assertThat(fitted.fittings().get(0).conditions().mark()).isEmpty();
             fitted.fittings().stream()
                     .flatMap(fitting -> fitting.remarks().stream())

@@ -92,30 +92,36 @@ class WholeCostumesTest {
                 }
                 yield all;
             }
-            case 2 -> costume.with(new Garment(
-                    garment.name(),
-                    "draft: " + words(random),
-                    map(random, random::nextDouble),
-                    garment.alterations(),
-                    garment.versions()));
-            case 3 -> costume.with(
-                    garment.with(LengthenAtLevel.evenly(words(random), random.nextInt(9), Sides.BOTH)));
-            case 4 -> costume.with(garment.withVersion(
-                    LocalDate.of(2026, 1, 1 + random.nextInt(28)),
-                    words(random),
-                    new Inputs(map(random, () -> Inputs.Measured.both(random.nextInt(900))), map(random, random::nextDouble)),
-                    new org.soberhem.core.pattern.Pattern("draft " + random.nextInt(3), List.of(), List.of())));
-            case 5 -> costume.with(Fitting.begun(
-                            1 + random.nextInt(3),
-                            LocalDate.of(2026, 2, 2),
-                            new Mockup(map(random, () -> random.nextInt(4)), words(random)),
-                            new Conditions("stack", true, words(random)))
-                    .with(Remark.at("1-" + random.nextInt(3), "Blouse/1", words(random), Sides.LEFT)
-                            .tested(words(random), random.nextBoolean()))
-                    .withReading(words(random), Length.ofMillimetres(random.nextInt(90))));
-            default -> garment.alterations().isEmpty()
-                    ? costume
-                    : costume.with(garment.without(random.nextInt(garment.alterations().size())));
+            case 2 ->
+                costume.with(new Garment(
+                        garment.name(),
+                        "draft: " + words(random),
+                        map(random, random::nextDouble),
+                        garment.alterations(),
+                        garment.versions()));
+            case 3 -> costume.with(garment.with(LengthenAtLevel.evenly(words(random), random.nextInt(9), Sides.BOTH)));
+            case 4 ->
+                costume.with(garment.withVersion(
+                        LocalDate.of(2026, 1, 1 + random.nextInt(28)),
+                        words(random),
+                        new Inputs(
+                                map(random, () -> Inputs.Measured.both(random.nextInt(900))),
+                                map(random, random::nextDouble)),
+                        new org.soberhem.core.pattern.Pattern("draft " + random.nextInt(3), List.of(), List.of())));
+            case 5 ->
+                costume.with(Fitting.begun(
+                                1 + random.nextInt(3),
+                                LocalDate.of(2026, 2, 2),
+                                new Mockup(map(random, () -> random.nextInt(4)), words(random)),
+                                new Conditions("stack", true, words(random)))
+                        .with(Remark.at("1-" + random.nextInt(3), "Blouse/1", words(random), Sides.LEFT)
+                                .tested(words(random), random.nextBoolean()))
+                        .withReading(words(random), Length.ofMillimetres(random.nextInt(90))));
+            default ->
+                garment.alterations().isEmpty()
+                        ? costume
+                        : costume.with(garment.without(
+                                random.nextInt(garment.alterations().size())));
         };
     }
 

@@ -38,8 +38,10 @@ import tools.jackson.databind.node.JsonNodeFactory;
 /** What a maker does in the window, one action after another: readings, remarks, alterations, versions, pictures, steps back. */
 final class WindowsWork {
 
-    private static final CompiledSheet SHEET = Library.shipped().sheet("petticoat-1778").orElseThrow();
-    private static final String TEXT = Library.shipped().sheetText("petticoat-1778").orElseThrow();
+    private static final CompiledSheet SHEET =
+            Library.shipped().sheet("petticoat-1778").orElseThrow();
+    private static final String TEXT =
+            Library.shipped().sheetText("petticoat-1778").orElseThrow();
     private static final Inputs INPUTS = SHEET.middle();
     private static final Pattern PATTERN = Drafter.draft(SHEET, INPUTS).pattern();
     private static final JsonMapper SORTED = JsonMapper.builder()
@@ -104,8 +106,14 @@ final class WindowsWork {
     /** What is found in a workspace, as {@link #state} puts it. */
     static String found(Workspace workspace) {
         return word(
-                workspace.lines("wearer", Wearer.class).stream().map(Line::value).findFirst().orElse(null),
-                workspace.lines("costume", Costume.class).stream().map(Line::value).findFirst().orElse(null));
+                workspace.lines("wearer", Wearer.class).stream()
+                        .map(Line::value)
+                        .findFirst()
+                        .orElse(null),
+                workspace.lines("costume", Costume.class).stream()
+                        .map(Line::value)
+                        .findFirst()
+                        .orElse(null));
     }
 
     private static String word(Wearer wearer, Costume costume) {
@@ -177,7 +185,10 @@ final class WindowsWork {
         List<Reading> readings = new ArrayList<>(
                 now.sets().isEmpty() ? List.of() : now.sets().get(0).readings());
         readings.add(new Reading(
-                "waist", Side.MIDDLE, Posture.STANDING, List.of(LengthEntry.parse("2" + random.nextInt(9), LengthUnit.INCH))));
+                "waist",
+                Side.MIDDLE,
+                Posture.STANDING,
+                List.of(LengthEntry.parse("2" + random.nextInt(9), LengthUnit.INCH))));
         MeasurementSet set = MeasurementSet.of("may", DAY, "none", "", "", readings);
         return onWearer(Wearer.of("ada", "Ada", now.note(), List.of(set)));
     }
@@ -195,7 +206,8 @@ final class WindowsWork {
 
     private Fitting fitting(Costume now) {
         return now.latestFitting()
-                .orElse(Fitting.begun(1, DAY, new Mockup(Map.of("Petticoat", 1), "calico"), new Conditions("", true, "")));
+                .orElse(Fitting.begun(
+                        1, DAY, new Mockup(Map.of("Petticoat", 1), "calico"), new Conditions("", true, "")));
     }
 
     private Act remark() {

@@ -37,7 +37,11 @@ class WorkspaceCareTest {
 
     private static void keep(Workspace workspace, String id, String name, String note) {
         workspace.keep(
-                "wearer", id, Wearer.of(id, name, note, List.of()), Action.of("change", "Changed " + name), Wearer.class);
+                "wearer",
+                id,
+                Wearer.of(id, name, note, List.of()),
+                Action.of("change", "Changed " + name),
+                Wearer.class);
     }
 
     private static String note(Workspace workspace, String id) {

@@ -325,7 +325,8 @@ class WorkspaceTest {
                 workspace.keep("costume", "c1", changed, Action.of("setting", "stand"), Costume.class);
             }
         }
-        try (Handle handle = Jdbi.create("jdbc:sqlite:" + folder.resolve("workspace.db")).open()) {
+        try (Handle handle =
+                Jdbi.create("jdbc:sqlite:" + folder.resolve("workspace.db")).open()) {
             assertThat(handle.createQuery("SELECT max(length(forward) + length(back)) FROM revision")
                             .mapTo(Integer.class)
                             .one())
@@ -391,7 +392,8 @@ class WorkspaceTest {
         try (Workspace workspace = open()) {
             keep(workspace, wearer("one"), "began");
         }
-        try (Handle handle = Jdbi.create("jdbc:sqlite:" + folder.resolve("workspace.db")).open()) {
+        try (Handle handle =
+                Jdbi.create("jdbc:sqlite:" + folder.resolve("workspace.db")).open()) {
             String stored = Json.unpacked(handle.createQuery("SELECT body FROM snapshot")
                     .mapTo(byte[].class)
                     .one());
@@ -402,13 +404,15 @@ class WorkspaceTest {
         try (Workspace workspace = open()) {
             Wearer ida = workspace.line("w1", Wearer.class).value();
             MeasurementSet first = MeasurementSet.of("s0", LocalDate.of(2025, 1, 1), "none", "", "", List.of());
-            Wearer more = Wearer.of("w1", "Ida", "two", List.of(first, ida.sets().get(0)));
+            Wearer more =
+                    Wearer.of("w1", "Ida", "two", List.of(first, ida.sets().get(0)));
             keep(workspace, more, "wrote two");
             keep(workspace, wearer("three"), "wrote three");
             assertThat(workspace.undo("w1", Wearer.class).value()).isEqualTo(more);
             keep(workspace, wearer("four"), "wrote four");
         }
-        try (Handle handle = Jdbi.create("jdbc:sqlite:" + folder.resolve("workspace.db")).open()) {
+        try (Handle handle =
+                Jdbi.create("jdbc:sqlite:" + folder.resolve("workspace.db")).open()) {
             String stored = History.replayed(handle, "w1", 2).toString();
             assertThat(stored).contains("\"pronoun\":\"she\"", "\"room\":\"cold\"", "\"note\":\"four\"");
         }

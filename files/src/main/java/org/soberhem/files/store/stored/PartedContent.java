@@ -2,7 +2,6 @@ package org.soberhem.files.store.stored;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
@@ -30,7 +29,8 @@ final class PartedContent {
     private final JsonMapper sorted;
 
     /** The hashes of patterns at hand: the same one is not written out again. */
-    private final Cache<Pattern, String> hashes = Caffeine.newBuilder().weakKeys().build();
+    private final Cache<Pattern, String> hashes =
+            Caffeine.newBuilder().weakKeys().build();
 
     private final Cache<String, Pattern> patterns =
             Caffeine.newBuilder().maximumSize(PATTERNS_KEPT).softValues().build();

@@ -43,8 +43,9 @@ final class StoredForm {
         }
         records = names(table.get("records"));
         enums = names(table.get("enums"));
-        table.get("kinds").properties().forEach(kind -> kinds.put(
-                kind.getKey(), kind.getValue().asString()));
+        table.get("kinds")
+                .properties()
+                .forEach(kind -> kinds.put(kind.getKey(), kind.getValue().asString()));
     }
 
     private static JsonNode read() {

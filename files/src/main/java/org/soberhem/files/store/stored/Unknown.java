@@ -52,7 +52,9 @@ public final class Unknown {
                     look(member.getValue(), other.get(member.getKey()), then(where, step), found);
                 }
             });
-        } else if (stored instanceof ArrayNode list && known instanceof ArrayNode other && list.size() == other.size()) {
+        } else if (stored instanceof ArrayNode list
+                && known instanceof ArrayNode other
+                && list.size() == other.size()) {
             for (int i = 0; i < list.size(); i++) {
                 look(list.get(i), other.get(i), then(where, new Step("", telling(list.get(i)), i)), found);
             }
