@@ -7,6 +7,7 @@ command -v java >/dev/null 2>&1 || missing+=(openjdk-17-jdk)
 command -v mvn >/dev/null 2>&1 || missing+=(maven)
 command -v pdftotext >/dev/null 2>&1 || missing+=(poppler-utils)
 command -v rsvg-convert >/dev/null 2>&1 || missing+=(librsvg2-bin)
+command -v cc >/dev/null 2>&1 || missing+=(gcc libc6-dev)
 /usr/bin/python3 -c "import ezdxf" >/dev/null 2>&1 || missing+=(python3-ezdxf)
 if [ "${#missing[@]}" -gt 0 ]; then
     apt-get update >/dev/null 2>&1 && apt-get install -y "${missing[@]}" >/dev/null 2>&1 || echo "could not install ${missing[*]}"

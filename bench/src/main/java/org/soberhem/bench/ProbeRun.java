@@ -1,9 +1,11 @@
 package org.soberhem.bench;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.application.Application;
 import org.soberhem.desk.shell.Probe;
 import org.soberhem.desk.shell.SoberHemApp;
+import org.soberhem.desk.shell.StartOptions;
 
 /** Starts the probe from a class that is no application, as the class path asks. */
 public final class ProbeRun {
@@ -13,7 +15,7 @@ public final class ProbeRun {
     public static void main(String[] args) {
         List<String> given = List.of(args);
         if (given.contains("--demo")) {
-            SoberHemApp.begin(given);
+            SoberHemApp.begin(new StartOptions(true, Optional.empty()));
         }
         Application.launch(Probe.class, args);
     }

@@ -4,10 +4,19 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaMethodCall;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.util.Set;
+import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Future;
+import java.util.concurrent.Semaphore;
 
 /** The rules of docs/architecture.md about who may use whom. */
 @AnalyzeClasses(packages = "org.soberhem", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -57,6 +66,33 @@ class StructureTest {
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("java.sql..", "org.jdbi..", "org.sqlite..", "org.flywaydb..");
+
+    /** The interface thread waits for nobody; only the keeper, when it is closed, waits for what is queued. */
+    @ArchTest
+    static final ArchRule nothingIsWaitedFor = noClasses()
+            .that()
+            .resideInAPackage("org.soberhem.desk..")
+            .and()
+            .doNotHaveFullyQualifiedName("org.soberhem.desk.studio.Keeper")
+            .should()
+            .callMethodWhere(waits());
+
+    private static DescribedPredicate<JavaMethodCall> waits() {
+        Set<String> waiting = Set.of("join", "get", "await", "sleep", "take", "invokeAll", "invokeAny", "acquire");
+        return new DescribedPredicate<>("it waits for another thread") {
+            @Override
+            public boolean test(JavaMethodCall call) {
+                JavaClass owner = call.getTargetOwner();
+                return waiting.contains(call.getName())
+                        && (owner.isAssignableTo(Future.class)
+                                || owner.isAssignableTo(Thread.class)
+                                || owner.isAssignableTo(ExecutorService.class)
+                                || owner.isAssignableTo(BlockingQueue.class)
+                                || owner.isAssignableTo(CountDownLatch.class)
+                                || owner.isAssignableTo(Semaphore.class));
+            }
+        };
+    }
 
     @ArchTest
     static final ArchRule noCoreCycles =

@@ -31,7 +31,8 @@ import org.soberhem.desk.widget.Tappable;
  * Starts a bare window ({@code --bare}) or the demo ({@code --demo}), answers one click, and prints how long that took since
  * {@code SOBER_HEM_STARTED}. With {@code --visit} the demo's places are all visited before memory is read; with {@code
  * --drag} a measurement is pulled two thousand times; with {@code --wearer} a wearer with forty dated sets is opened again
- * and again; with {@code --trace} a thousand places are tapped on the demo's photographed plate.
+ * and again; with {@code --trace} a thousand places are tapped on the demo's photographed plate; with {@code --held} the commands
+ * of the journeys are given and how long each holds the interface thread is told.
  */
 public final class Probe extends Application {
 
@@ -110,6 +111,10 @@ public final class Probe extends Application {
             }
             if (has("--trace")) {
                 trace(studio.orElseThrow());
+            }
+            if (has("--held")) {
+                new Held(studio.orElseThrow()).measure(Platform::exit);
+                return;
             }
             if (has("--wearer")) {
                 wearer(studio.orElseThrow());

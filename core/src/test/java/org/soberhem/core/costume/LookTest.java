@@ -6,10 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import org.soberhem.core.fitting.Conditions;
-import org.soberhem.core.fitting.Decision;
-import org.soberhem.core.fitting.Fitting;
-import org.soberhem.core.fitting.Mockup;
 
 class LookTest {
 
@@ -55,43 +51,5 @@ class LookTest {
         assertThat(changed.look()).isEqualTo(look);
         assertThat(changed.looking(Look.USUAL).look()).isEqualTo(Look.USUAL);
         assertThat(changed.looking(Look.USUAL).stack()).isEqualTo("corset");
-    }
-
-    @Test
-    void costumesAndFittingsOfOlderWorkspaces_lackWhatCameLater() {
-        assertThat(costume(null).look()).isEqualTo(Look.USUAL);
-        Fitting old = new Fitting(
-                1,
-                null,
-                new Mockup(Map.of(), "", null, null, null, null),
-                new Conditions("none", true, "", null, null, null, null, false, false),
-                List.of(),
-                Map.of(),
-                null,
-                null,
-                null);
-        assertThat(old).isEqualTo(Fitting.begun(1, null, new Mockup(Map.of(), ""), new Conditions("none", true, "")));
-        assertThat(new Decision(null, "let out", Optional.empty(), 0).kind()).isEqualTo(Decision.Kind.OWN_WORDS);
-    }
-
-    @Test
-    void answer_isGiven_changed_andTakenBack() {
-        Fitting fitting = Fitting.begun(1, null, new Mockup(Map.of(), ""), new Conditions("none", true, ""));
-        Fitting answered = fitting.answering("stance", Optional.of(0.5));
-        assertThat(answered.answers()).containsExactly(Map.entry("stance", 0.5));
-        assertThat(answered.answering("stance", Optional.of(1.0)).answers()).containsEntry("stance", 1.0);
-        assertThat(answered.answering("stance", Optional.empty())).isEqualTo(fitting);
-        assertThat(answered.under(answered.conditions().over("corset")).answers())
-                .containsKey("stance");
-    }
-
-    @Test
-    void proposal_isReadBackAsItWasWritten() {
-        String target = Obstacle.proposal("change-hem", Map.of("atFront", -12.7, "atBack", 3.0));
-        assertThat(target).startsWith(Obstacle.PROPOSAL);
-        assertThat(Obstacle.proposedKind(target)).isEqualTo("change-hem");
-        assertThat(Obstacle.proposedAmounts(target)).isEqualTo(Map.of("atFront", -12.7, "atBack", 3.0));
-        assertThat(Obstacle.proposedAmounts(Obstacle.proposal("underarm-gusset", Map.of())))
-                .isEmpty();
     }
 }

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.util.function.Function;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.size.SizeChart;
 import org.soberhem.files.exchange.SizeChartCsv;
@@ -18,12 +19,20 @@ final class GivenFiles {
     private GivenFiles() {}
 
     static String text(Path file) {
-        return GivenFile.text(file);
+        return named(file, GivenFile::text);
     }
 
     /** Reads a file that is no text. */
     static byte[] bytes(Path file, int most) {
-        return GivenFile.bytes(file, most);
+        return named(file, each -> GivenFile.bytes(each, most));
+    }
+
+    private static <T> T named(Path file, Function<Path, T> read) {
+        try {
+            return read.apply(file);
+        } catch (FormatException wrong) {
+            throw new WrongInput(file + ": " + wrong.getMessage());
+        }
     }
 
     /** Reads a size chart; lengths without a unit are inches. */

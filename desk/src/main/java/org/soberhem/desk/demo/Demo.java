@@ -105,7 +105,7 @@ public final class Demo {
                 making.atTheBench(
                         making.cutFrom(demo.wifesDress(), demo.wife(), "Jacket", "linsey", false, List.of()),
                         List.of("Petticoat", "Jacket"),
-                        11,
+                        10,
                         1.5,
                         0.9,
                         1.2,

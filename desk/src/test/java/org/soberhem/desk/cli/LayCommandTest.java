@@ -83,7 +83,7 @@ class LayCommandTest extends CommandTest {
             delimiter = '|',
             value = {
                 "{}|\"pieces\" must be a list",
-                "nonsense|this is not JSON",
+                "nonsense|is not as JSON should be",
                 "{\"pieces\": [{\"count\": 1}]}|piece 1: \"name\" is missing",
                 "{\"pieces\": [{\"name\": \"a\", \"count\": 0}]}|piece \"a\": \"count\" must be",
                 "{\"pieces\": [{\"name\": \"a\", \"count\": 1, \"kind\": \"bias\"}]}|must be plain, pair or fold: \"bias\"",

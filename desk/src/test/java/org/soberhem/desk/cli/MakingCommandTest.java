@@ -38,7 +38,7 @@ class MakingCommandTest extends CommandTest {
                 .as(err.toString())
                 .isZero();
         assertThat(out.toString())
-                .contains("11 of ")
+                .contains("10 of ")
                 .contains("next: Lay and cut")
                 .contains("in four of five cases");
         assertThat(Files.readString(folder.resolve("dates.ics"))).contains("BEGIN:VTODO");

@@ -127,6 +127,7 @@ class AlteringJourneyTest extends DemoJourney {
         assertThat(garment("Bodice").alterations()).singleElement().isInstanceOf(Together.class);
         assertThat(seams("Bodice")).allMatch(SeamCheck::isTrue);
         robot.push(KeyCode.CONTROL, KeyCode.Z);
+        window.settle();
         assertThat(garment("Bodice").alterations()).isEmpty();
     }
 

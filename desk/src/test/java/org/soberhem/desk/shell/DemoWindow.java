@@ -64,6 +64,13 @@ final class DemoWindow {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
+    /** Waits until everything that was queued is done and shown. */
+    void settle() {
+        WaitForAsyncUtils.waitForFxEvents();
+        studio.keeper().settled().join();
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
     void close() throws IOException {
         studio.keeper().close();
         try (var files = Files.walk(folder)) {

@@ -189,6 +189,7 @@ class DraftingJourneyTest extends DemoJourney {
         assertThat(studio.situation().costume().garments()).hasSize(before + 1);
         assertThat(studio.garmentProperty().get()).isEqualTo("Chemise");
         robot.push(KeyCode.CONTROL, KeyCode.Z);
+        window.settle();
         assertThat(studio.situation().costume().garments()).hasSize(before);
     }
 
@@ -281,6 +282,7 @@ class DraftingJourneyTest extends DemoJourney {
         press(robot, "#editor-done");
         assertThat(blouse().sheet()).contains("B: [0, 3 1/4]");
         robot.push(KeyCode.CONTROL, KeyCode.Z);
+        window.settle();
         assertThat(blouse().sheet()).contains("B: [0, 3]");
     }
 

@@ -174,6 +174,7 @@ class JourneyTest extends DemoJourney {
         robot.clickOn("Make this alteration");
         assertThat(blouse().alterations()).hasSize(made + 1);
         robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+        window.settle();
         assertThat(blouse().alterations()).hasSize(made);
     }
 

@@ -179,7 +179,8 @@ class MakingJourneyTest extends DemoJourney {
         WaitForAsyncUtils.waitFor(
                 20, TimeUnit.SECONDS, () -> words(robot, "care-said").startsWith("Written"));
         fire(robot, "back-up");
-        assertThat(words(robot, "care-said")).isEqualTo("Backed up.");
+        WaitForAsyncUtils.waitFor(
+                20, TimeUnit.SECONDS, () -> words(robot, "care-said").equals("Backed up."));
         type(robot, "limit", "1");
         assertThat(studio.maker().habits().limit()).isEqualTo(1);
     }
@@ -189,6 +190,7 @@ class MakingJourneyTest extends DemoJourney {
         open(robot, "secretary-1906", "Blouse", Stage.RECORD);
         fire(robot, "erase");
         fire(robot, "erase-sure");
+        window.settle();
         assertThat(studio.wearers()).noneMatch(wearer -> wearer.name().startsWith("Ada"));
         assertThat(costume().title()).isEqualTo("Harbour office secretary");
         assertThat(words(robot, "record-said")).startsWith("Erased");

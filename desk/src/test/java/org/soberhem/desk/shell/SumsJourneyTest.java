@@ -72,6 +72,7 @@ class SumsJourneyTest extends DemoJourney {
         assertThat(answer(robot)).startsWith("Turn under 7¼ in at the front");
         assertThat(stands("The panel is")).isFalse();
         robot.push(KeyCode.CONTROL, KeyCode.Z);
+        window.settle();
         assertThat(stands("The panel is")).isTrue();
     }
 

@@ -70,8 +70,8 @@ class FileDeskTest {
                         said::add);
         assertThat(got).isEmpty();
         assertThat(said).hasSize(3);
-        assertThat(said.get(0)).startsWith("Not read: ").contains("gone.yaml");
-        assertThat(said.get(1)).contains("it has 11 bytes, at most 10 are read");
+        assertThat(said.get(0)).isEqualTo("gone.yaml: there is no such file");
+        assertThat(said.get(1)).contains("large.bin: it is larger than 10 bytes");
         assertThat(said.get(2)).isEqualTo("large.bin: It is not a picture");
     }
 

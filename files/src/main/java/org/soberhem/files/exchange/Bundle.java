@@ -29,6 +29,7 @@ import org.soberhem.files.picture.Pictures;
 import org.soberhem.files.store.Attachments;
 import org.soberhem.files.store.stored.Codec;
 import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -210,8 +211,12 @@ public record Bundle(Shared shared, Optional<LayerStack> stack, List<Cloth> clot
                 throw new FormatException(name + " is empty");
             }
             return value;
-        } catch (JacksonException broken) {
-            throw FormatException.json(name, broken);
+        } catch (DatabindException broken) {
+            String part = broken.getPath().isEmpty()
+                    ? kind
+                    : String.valueOf(
+                            broken.getPath().get(broken.getPath().size() - 1).getPropertyName());
+            throw new FormatException(name + " cannot be read: \"" + part + "\" is missing, or not what it should be");
         } catch (RuntimeException broken) {
             throw broken instanceof FormatException told
                     ? told

@@ -21,20 +21,19 @@ public final class GivenFile {
      * Reads a whole file.
      *
      * @param most bytes that it may have
-     * @throws FormatException if it is larger, or cannot be read; the message says which file and why
+     * @throws FormatException if it is larger, or cannot be read; the message says why
      */
     public static byte[] bytes(Path file, int most) {
         try (InputStream in = Files.newInputStream(file)) {
             byte[] content = in.readNBytes(most + 1);
             if (content.length > most) {
-                throw new FormatException(
-                        file + ": the file is larger than " + most + " bytes: that is none of those read here");
+                throw new FormatException("it is larger than " + most + " bytes: no file that is read here is");
             }
             return content;
         } catch (NoSuchFileException missing) {
-            throw new FormatException(file + ": there is no such file");
+            throw new FormatException("there is no such file");
         } catch (IOException broken) {
-            throw new FormatException(file + ": cannot be read: " + Failure.reason(broken));
+            throw new FormatException("it cannot be read: " + Failure.reason(broken));
         }
     }
 
@@ -50,7 +49,7 @@ public final class GivenFile {
                     .decode(ByteBuffer.wrap(bytes(file, MOST_TEXT)))
                     .toString();
         } catch (CharacterCodingException binary) {
-            throw new FormatException(file + ": the file is not UTF-8 text");
+            throw new FormatException("it is not UTF-8 text");
         }
     }
 }

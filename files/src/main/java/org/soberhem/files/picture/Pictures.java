@@ -27,6 +27,9 @@ public final class Pictures {
 
     private static final long MOST_POINTS = 60_000_000;
 
+    /** So many points are held in memory at most; of a larger picture every second or third row and column is left out. */
+    private static final double MOST_HELD = 24_000_000;
+
     private Pictures() {}
 
     /**
@@ -105,7 +108,8 @@ public final class Pictures {
                     + MOST_POINTS / 1_000_000 + " million can be read: make it smaller first");
         }
         ImageReadParam every = reader.getDefaultReadParam();
-        int step = (int) Math.max(1, Math.max(wide, high) / (2L * longest));
+        int held = (int) Math.ceil(Math.sqrt(wide * high / MOST_HELD));
+        int step = (int) Math.max(held, Math.max(wide, high) / (2L * longest));
         every.setSourceSubsampling(step, step, 0, 0);
         return reader.read(0, every);
     }

@@ -56,7 +56,12 @@ final class Database implements AutoCloseable {
         }
         // One connection stays open: SQLite forgets its settings with the last one.
         this.handle = jdbi.open();
-        this.identity = identity();
+        try {
+            this.identity = identity();
+        } catch (IOException gone) {
+            handle.close();
+            throw gone;
+        }
     }
 
     private void bring(SQLiteDataSource source, int stored) throws IOException {
@@ -109,14 +114,18 @@ final class Database implements AutoCloseable {
                 .fileKey();
     }
 
+    /** Returns the connection; one that failed is replaced. */
     Handle handle() {
+        if (handle == null) {
+            handle = jdbi.open();
+        }
         return handle;
     }
 
     /** Asks something that changes nothing. */
     synchronized <R> R asked(Function<Handle, R> question) {
         try {
-            return question.apply(handle);
+            return question.apply(handle());
         } catch (RuntimeException broken) {
             throw StoreException.of(broken, folder);
         }
@@ -135,7 +144,7 @@ final class Database implements AutoCloseable {
         stillThere();
         boolean done = false;
         try {
-            R result = handle.inTransaction(change::apply);
+            R result = handle().inTransaction(change::apply);
             done = true;
             after.run();
             return result;
@@ -144,13 +153,13 @@ final class Database implements AutoCloseable {
         } finally {
             if (!done) {
                 undone.run();
-                reopen();
+                drop();
             }
         }
     }
 
     /** Whoever moves or replaces the folder of an open workspace has two of them: nothing more goes into the wrong one. */
-    private void stillThere() {
+    void stillThere() {
         try {
             if (Objects.equals(identity, identity())) {
                 return;
@@ -168,18 +177,17 @@ final class Database implements AutoCloseable {
                 cause);
     }
 
-    /** A connection that failed may be in any state. */
-    private void reopen() {
+    /** A connection that failed may be in any state: the next question opens another one. */
+    private void drop() {
+        Handle failed = handle;
+        handle = null;
         try {
-            handle.close();
+            if (failed != null) {
+                failed.close();
+            }
         } catch (RuntimeException broken) {
             // It is of no use any more, whatever it says.
-            handle = null;
-        }
-        try {
-            handle = jdbi.open();
-        } catch (RuntimeException broken) {
-            throw StoreException.of(broken, folder);
+            return;
         }
     }
 

@@ -54,8 +54,8 @@ public final class StoreException extends RuntimeException {
             }
         }
         return new StoreException(
-                "The last action could not be kept (" + broken.getClass().getSimpleName() + ")" + SAFE
-                        + "take it back or close and open the application again",
+                "It could not be done (" + broken.getClass().getSimpleName() + ")" + SAFE
+                        + "do it again, or close and open the application",
                 broken);
     }
 
@@ -80,7 +80,7 @@ public final class StoreException extends RuntimeException {
         }
         return new StoreException(
                 "The disk with the workspace " + folder + " refused to be read or written (" + code.name()
-                        + "): the last action could not be kept" + SAFE + "look after the disk and do it again",
+                        + "): it was not done" + SAFE + "look after the disk and do it again",
                 broken);
     }
 }

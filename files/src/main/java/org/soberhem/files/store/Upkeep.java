@@ -53,8 +53,10 @@ final class Upkeep {
             database.copyTo(todaysBackup());
             List<Path> copies = Restoring.backups(folder).stream()
                     .filter(file -> file.getFileName().toString().startsWith(BACKUP))
+                    // A clock that was set back does not make the copy of just now the oldest.
+                    .filter(file -> !file.equals(todaysBackup()))
                     .toList();
-            for (Path old : copies.subList(Math.min(BACKUPS_KEPT, copies.size()), copies.size())) {
+            for (Path old : copies.subList(Math.min(BACKUPS_KEPT - 1, copies.size()), copies.size())) {
                 Files.delete(old);
             }
         } catch (IOException broken) {

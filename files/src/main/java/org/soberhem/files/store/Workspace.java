@@ -143,6 +143,7 @@ public final class Workspace implements AutoCloseable {
      */
     public String attach(byte[] content) {
         mustWrite();
+        database.stillThere();
         try {
             return attachments.keep(content);
         } catch (IOException broken) {

@@ -125,7 +125,7 @@ class ExchangeTest {
                 "full-bust,38 3/0 in | nothing under its stroke",
                 "full-bust,-2 in | must be more than nothing",
                 "armscye@up,16 in | \"@up\" must be @left, @right or @seated",
-                "{\"full-bust\": | are not JSON"
+                "{\"full-bust\": | is not as JSON should be"
             })
     void measures_badInput_saysWhatAndWhere(String text, String message) {
         assertThatThrownBy(() -> MeasureFile.read(text, LIBRARY.measures()))

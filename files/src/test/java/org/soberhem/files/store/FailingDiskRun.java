@@ -121,6 +121,23 @@ public final class FailingDiskRun {
         }
     }
 
+    /**
+     * Returns a process that does it.
+     *
+     * @param every so-manieth call is tried
+     */
+    public static ProcessBuilder under(Path folder, int every) throws IOException, InterruptedException {
+        ProcessBuilder work = new ProcessBuilder(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-cp",
+                System.getProperty("java.class.path"),
+                FailingDiskRun.class.getName(),
+                folder.resolve("w").toString(),
+                String.valueOf(every));
+        FailingDisk.under(work, folder);
+        return work;
+    }
+
     /** Arguments: folder, try every so-manieth call, from which call on. */
     public static void main(String[] args) throws IOException {
         Path home = Path.of(args[0]);

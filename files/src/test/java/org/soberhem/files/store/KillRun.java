@@ -94,7 +94,9 @@ public final class KillRun {
                 FailingDisk.under(worker, folder);
             }
             Process process = worker.start();
-            while (process.isAlive() && last(said, "kept ").isEmpty()) {
+            while (process.isAlive()
+                    && (last(said, "kept ").isEmpty()
+                            || failing && last(said, "refused ").isEmpty())) {
                 Thread.sleep(5);
             }
             Thread.sleep(random.nextInt(250));

@@ -11,14 +11,14 @@ class KillTest {
 
     @Test
     void killedProcess_losesNothingThatItHadShownAsKept(@TempDir Path folder) throws Exception {
-        KillRun.Found found = KillRun.run(folder, 4, 8, false);
-        assertThat(found.kept()).isGreaterThan(4);
+        KillRun.Found found = KillRun.run(folder, 3, 8, false);
+        assertThat(found.kept()).isGreaterThan(3);
         assertThat(found.lost()).isZero();
     }
 
     @Test
     void killedProcess_whoseDiskFailsAsWell_losesNothing(@TempDir Path folder) throws Exception {
-        KillRun.Found found = KillRun.run(folder, 4, 9, true);
+        KillRun.Found found = KillRun.run(folder, 3, 9, true);
         assertThat(found.refused()).isPositive();
         assertThat(found.lost()).isZero();
     }
@@ -26,17 +26,11 @@ class KillTest {
     @Test
     void diskThatFailsAtAnyWrite_isToldInWords_andNothingIsLost(@TempDir Path folder) throws Exception {
         Path said = folder.resolve("said");
-        ProcessBuilder work = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        FailingDiskRun.class.getName(),
-                        folder.resolve("w").toString(),
-                        "151")
+        int exit = FailingDiskRun.under(folder, 307)
                 .redirectErrorStream(true)
-                .redirectOutput(said.toFile());
-        FailingDisk.under(work, folder);
-        int exit = work.start().waitFor();
+                .redirectOutput(said.toFile())
+                .start()
+                .waitFor();
         assertThat(exit).as(Files.readString(said)).isZero();
         assertThat(Files.readString(said)).contains("times refused in words", " 0 bad");
     }

@@ -1,0 +1,129 @@
+package org.soberhem.desk.shell;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Deque;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.scene.Parent;
+import javafx.stage.Window;
+import org.soberhem.core.alter.LengthenAtLevel;
+import org.soberhem.core.alter.Sides;
+import org.soberhem.core.costume.Costume;
+import org.soberhem.core.costume.Garment;
+import org.soberhem.core.costume.Stage;
+import org.soberhem.core.length.Length;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.length.Sentence;
+import org.soberhem.desk.studio.Studio;
+
+/**
+ * How long each command of the journeys holds the interface thread: from the command to the laid-out scene, without rendering. The
+ * first time of each is told apart, as a place is made when it is first shown.
+ */
+final class Held {
+
+    private static final int ROUNDS = 12;
+    private static final List<String> COSTUMES = List.of("secretary-1906", "regatta-1953", "boatman-1780");
+
+    private record Command(String name, Runnable does) {}
+
+    private final Studio studio;
+    private final Map<String, List<Long>> took = new LinkedHashMap<>();
+    private final Deque<Command> left = new ArrayDeque<>();
+
+    Held(Studio studio) {
+        this.studio = studio;
+        for (int round = 0; round < ROUNDS; round++) {
+            COSTUMES.forEach(this::walk);
+        }
+    }
+
+    private void then(String name, Runnable does) {
+        left.add(new Command(name, does));
+    }
+
+    private void walk(String costume) {
+        then("open a costume", () -> studio.open(costume));
+        for (Stage stage : Stage.values()) {
+            then("show " + stage, () -> studio.placeProperty().set(Optional.of(stage)));
+        }
+        then("show the draft again", () -> studio.placeProperty().set(Optional.of(Stage.DRAFT)));
+        then("alter", () -> alter(3));
+        then("undo", studio::undo);
+        then("redo", studio::redo);
+        then("undo", studio::undo);
+        then("change a setting", () -> change());
+        then("name a version", () -> studio.nameVersion(garment().name(), "tried"));
+        then("undo", studio::undo);
+        then(
+                "inches or centimetres",
+                () -> studio.formatProperty()
+                        .set(
+                                studio.format() == LengthFormat.CENTIMETRES
+                                        ? LengthFormat.INCH_EIGHTHS
+                                        : LengthFormat.CENTIMETRES));
+        then(
+                "light or dark",
+                () -> studio.darkProperty().set(!studio.darkProperty().get()));
+        then("show the rail", () -> studio.placeProperty().set(Optional.empty()));
+    }
+
+    private Garment garment() {
+        return studio.situation().costume().garments().get(0);
+    }
+
+    private void alter(double by) {
+        Costume costume = studio.situation().costume();
+        studio.keep(
+                costume.with(garment().with(LengthenAtLevel.evenly("waist", by, Sides.BOTH))),
+                "alter",
+                Sentence.of("Lengthened"));
+    }
+
+    private void change() {
+        studio.sheet(garment()).adjustables().stream()
+                .filter(each -> each.ways().isEmpty())
+                .findFirst()
+                .ifPresent(each -> studio.choose(garment().name(), each.name(), Length.ofMillimetres(30)));
+    }
+
+    /** Gives one command after another, each when the interface is at rest. */
+    void measure(Runnable ended) {
+        Command command = left.poll();
+        if (command == null) {
+            tell();
+            ended.run();
+            return;
+        }
+        long from = System.nanoTime();
+        command.does().run();
+        Parent root = Window.getWindows().get(0).getScene().getRoot();
+        root.applyCss();
+        root.layout();
+        took.computeIfAbsent(command.name(), none -> new ArrayList<>()).add(System.nanoTime() - from);
+        // What was queued is kept and told before the next one is given.
+        studio.keeper().settled().thenRun(() -> Platform.runLater(() -> measure(ended)));
+    }
+
+    private void tell() {
+        took.forEach((name, times) -> {
+            long[] later = times.stream()
+                    .skip(times.size() / 4)
+                    .mapToLong(each -> each)
+                    .sorted()
+                    .toArray();
+            System.out.printf(
+                    "held_ms %-24s first %.0f median %.1f p95 %.1f most %.1f%n",
+                    name,
+                    times.get(0) / 1e6,
+                    later[later.length / 2] / 1e6,
+                    later[later.length * 95 / 100] / 1e6,
+                    Arrays.stream(later).max().orElse(0) / 1e6);
+        });
+    }
+}
