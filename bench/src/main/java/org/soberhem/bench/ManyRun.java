@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -21,6 +22,7 @@ import org.soberhem.desk.demo.Demo;
 import org.soberhem.desk.studio.Keeper;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.files.library.Library;
+import org.soberhem.files.store.Action;
 import org.soberhem.files.store.Line;
 import org.soberhem.files.store.Workspace;
 
@@ -79,8 +81,8 @@ public final class ManyRun {
                 sets.add(model.sets().get(0));
             }
             Wearer wearer = Wearer.of("wearer-" + i, "Wearer " + i, "", sets);
-            workspace.keep(
-                    "wearer", wearer.id(), wearer, "new", "Began", Workspace.stored(Overview.of(wearer)), Wearer.class);
+            Action begun = new Action("new", "Began", Optional.of(Overview.of(wearer)));
+            workspace.keep("wearer", wearer.id(), wearer, begun, Wearer.class);
         }
         for (int i = 0; i < COSTUMES; i++) {
             Costume like = costumes.get(i % costumes.size());
@@ -108,9 +110,9 @@ public final class ManyRun {
                     like.look(),
                     new Papers(List.of(), List.of(), List.of(), "lesson " + i),
                     like.underway());
-            String overview =
-                    Workspace.stored(Overview.of(costume, library::seenWords, List.of("No mock-up has been tried on")));
-            workspace.keep("costume", costume.id(), costume, "new", "Began", overview, Costume.class);
+            Overview known = Overview.of(costume, library::seenWords, List.of("No mock-up has been tried on"));
+            Action begun = new Action("new", "Began", Optional.of(known));
+            workspace.keep("costume", costume.id(), costume, begun, Costume.class);
         }
     }
 
