@@ -1,5 +1,7 @@
 package org.soberhem.desk.shell;
 
+import java.lang.management.ManagementFactory;
+import java.lang.management.ThreadMXBean;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -8,9 +10,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
-import javafx.scene.Parent;
-import javafx.stage.Window;
 import org.soberhem.core.alter.LengthenAtLevel;
 import org.soberhem.core.alter.Sides;
 import org.soberhem.core.costume.Costume;
@@ -22,11 +23,12 @@ import org.soberhem.core.length.Sentence;
 import org.soberhem.desk.studio.Studio;
 
 /**
- * How long each command of the journeys holds the interface thread: from the command to the laid-out scene, without rendering. The
- * first time of each is told apart, as a place is made when it is first shown.
+ * How long each command of the journeys holds the interface thread: the processor time that the thread takes for the command itself, and
+ * until it is kept, styled, laid out and handed over to be drawn. The first time of each is told apart, as a place is made when it is first shown.
  */
 final class Held {
 
+    private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();
     private static final int ROUNDS = 12;
     private static final List<String> COSTUMES = List.of("secretary-1906", "regatta-1953", "boatman-1780");
 
@@ -92,7 +94,7 @@ final class Held {
                 .ifPresent(each -> studio.choose(garment().name(), each.name(), Length.ofMillimetres(30)));
     }
 
-    /** Gives one command after another, each when the interface is at rest. */
+    /** Gives one command after another, each when what the one before did is kept, shown and drawn. */
     void measure(Runnable ended) {
         Command command = left.poll();
         if (command == null) {
@@ -100,14 +102,33 @@ final class Held {
             ended.run();
             return;
         }
-        long from = System.nanoTime();
+        long from = THREADS.getCurrentThreadCpuTime();
         command.does().run();
-        Parent root = Window.getWindows().get(0).getScene().getRoot();
-        root.applyCss();
-        root.layout();
-        took.computeIfAbsent(command.name(), none -> new ArrayList<>()).add(System.nanoTime() - from);
-        // What was queued is kept and told before the next one is given.
-        studio.keeper().settled().thenRun(() -> Platform.runLater(() -> measure(ended)));
+        note(command.name() + ", itself", from);
+        studio.keeper()
+                .settled()
+                .thenRun(() -> Platform.runLater(() -> frames(3, () -> {
+                    note(command.name() + ", drawn", from);
+                    measure(ended);
+                })));
+    }
+
+    private void note(String name, long from) {
+        took.computeIfAbsent(name, none -> new ArrayList<>()).add(THREADS.getCurrentThreadCpuTime() - from);
+    }
+
+    private static void frames(int count, Runnable then) {
+        new AnimationTimer() {
+            private int left = count;
+
+            @Override
+            public void handle(long now) {
+                if (left-- == 0) {
+                    stop();
+                    then.run();
+                }
+            }
+        }.start();
     }
 
     private void tell() {
@@ -118,7 +139,7 @@ final class Held {
                     .sorted()
                     .toArray();
             System.out.printf(
-                    "held_ms %-24s first %.0f median %.1f p95 %.1f most %.1f%n",
+                    "held_ms %-34s first %.0f median %.1f p95 %.1f most %.1f%n",
                     name,
                     times.get(0) / 1e6,
                     later[later.length / 2] / 1e6,

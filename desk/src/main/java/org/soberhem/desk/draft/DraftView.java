@@ -86,6 +86,10 @@ public final class DraftView extends BorderPane {
     private final VBox foot;
     private final VBox side = new VBox();
     private boolean folded;
+
+    /** What was drawn last. */
+    private List<Object> drawn = List.of();
+
     private List<Walk.Step> steps = List.of();
     private int step;
     private boolean walking;
@@ -143,6 +147,11 @@ public final class DraftView extends BorderPane {
         studio.situationProperty().addListener((was, before, now) -> refresh());
         studio.formatProperty().addListener((was, before, now) -> refresh());
         studio.garmentProperty().addListener((was, before, now) -> refresh());
+        sceneProperty().addListener((was, before, now) -> {
+            if (now != null && !drawn.equals(asked())) {
+                refresh();
+            }
+        });
         studio.targetProperty().addListener((was, before, now) -> {
             if (now.startsWith(Obstacle.PROPOSAL)) {
                 select(alter);
@@ -285,11 +294,22 @@ public final class DraftView extends BorderPane {
         }
     }
 
+    /** What is to be drawn; the same things are the same. */
+    private List<Object> asked() {
+        return studio.situation() == null
+                ? List.of()
+                : List.of(
+                        System.identityHashCode(studio.situation()),
+                        studio.garmentProperty().get(),
+                        studio.format());
+    }
+
     private void refresh() {
         Situation now = studio.situation();
-        if (now == null) {
+        if (now == null || getScene() == null) {
             return;
         }
+        drawn = asked();
         leaveOverlaysOfAnother(
                 now.costume().id() + "/" + studio.garmentProperty().get());
         obstacles.show(now.inTheWay(), studio.format());

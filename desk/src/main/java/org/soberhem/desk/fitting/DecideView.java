@@ -89,11 +89,14 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
 
     @Override
     public void refresh() {
+        Optional<String> first = round.chosen().isEmpty() ? first() : Optional.empty();
+        if (first.isPresent()) {
+            // It is shown when it is chosen.
+            round.chosenProperty().set(first);
+            return;
+        }
         begin.refresh();
         rounds.refresh();
-        if (round.chosen().isEmpty()) {
-            round.chosenProperty().set(first());
-        }
         detail();
     }
 

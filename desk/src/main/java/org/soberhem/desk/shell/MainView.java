@@ -29,6 +29,7 @@ import org.soberhem.desk.rail.RailView;
 import org.soberhem.desk.record.RecordView;
 import org.soberhem.desk.sheet.ShelfView;
 import org.soberhem.desk.silhouette.SilhouetteView;
+import org.soberhem.desk.studio.Keeper;
 import org.soberhem.desk.studio.Situation;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.tape.TapeView;
@@ -95,6 +96,10 @@ public final class MainView extends StackPane {
         sceneProperty().addListener((was, before, now) -> darken());
         done.textProperty().bind(studio.doneProperty());
         kept.textProperty().bind(studio.keeper().stateProperty());
+        kept.textProperty().addListener((was, before, now) -> {
+            kept.getStyleClass().removeAll("settled", "needs");
+            kept.getStyleClass().add(now.equals(Keeper.NOT_KEPT) ? "needs" : "settled");
+        });
         fault.textProperty().bind(studio.keeper().faultProperty());
         studio.keeper().faultProperty().addListener((was, before, now) -> Parts.show(warning, !now.isEmpty()));
         Parts.show(warning, !fault.getText().isEmpty());

@@ -36,7 +36,8 @@ public final class Keeper implements AutoCloseable {
 
     private static final Duration AGAIN = Duration.ofSeconds(3);
     private static final Duration CLOSING = Duration.ofSeconds(20);
-    private static final String NOT_KEPT = "not kept";
+    /** The state while something is held back. */
+    public static final String NOT_KEPT = "not kept";
 
     /**
      * Something to be done at a line.

@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -113,6 +114,23 @@ public final class Studio {
 
     /** What a garment is worked out from. */
     private record Recipe(String costume, String garment, String sheet, Inputs inputs, List<Alteration> alterations) {}
+
+    /** A situation and what it was computed from. */
+    private record Known(
+            Costume costume, Wearer wearer, Stash stash, Maker maker, LocalDateTime minute, Situation situation) {
+
+        /** Says whether it still is; everything is immutable, so that the same things are the same. */
+        boolean isOf(Costume now, Studio studio) {
+            return costume == now
+                    && wearer == studio.wearer(now)
+                    && stash == studio.stash()
+                    && maker == studio.maker()
+                    && minute.equals(studio.minute());
+        }
+    }
+
+    /** The costumes computed last, by id. */
+    private final Map<String, Known> computed = lately(MOST_WORKED);
 
     /** The garments worked out last. */
     private final Map<Recipe, Work> worked = lately(MOST_WORKED);
@@ -503,6 +521,7 @@ public final class Studio {
                     });
                     tried.clear();
                     worked.clear();
+                    computed.clear();
                     done.set("Erased " + wearer.name());
                     if (situation() != null) {
                         refresh(costumes.get(situation().costume().id()).value());
@@ -996,7 +1015,25 @@ public final class Studio {
         return new Judge.Case(judgement(situation().costume(), set, Map.of()), wearer, set, Map.of());
     }
 
+    /** Returns a costume with everything computed from it; again only if something that it is computed from changed. */
     private Situation situation(Costume costume, Map<String, Double> tries) {
+        if (!tries.isEmpty()) {
+            return computed(costume, tries);
+        }
+        Known known = computed.get(costume.id());
+        if (known == null || !known.isOf(costume, this)) {
+            known = new Known(costume, wearer(costume), stash(), maker(), minute(), computed(costume, tries));
+            computed.put(costume.id(), known);
+        }
+        return known.situation();
+    }
+
+    /** What stands in the way of work that waits changes with the time. */
+    private LocalDateTime minute() {
+        return now().truncatedTo(ChronoUnit.MINUTES);
+    }
+
+    private Situation computed(Costume costume, Map<String, Double> tries) {
         Wearer wearer = wearer(costume);
         Optional<MeasurementSet> set = wearer.set(costume.set());
         Judgement judgement = judgement(costume, set, tries);
