@@ -15,7 +15,8 @@ public final class KillsRun {
     private KillsRun() {}
 
     public static void main(String[] args) throws IOException, InterruptedException {
-        for (boolean failing : new boolean[] {false, true}) {
+        for (boolean failing :
+                args.length > 0 ? new boolean[] {Boolean.parseBoolean(args[0])} : new boolean[] {false, true}) {
             KillRun.Found found = KillRun.run(Files.createTempDirectory("kills-run"), KILLS, 2026, failing);
             System.out.printf(
                     "%s: %d kills, %d actions shown as kept, %d refused in words and done again, %d lost%n",

@@ -29,6 +29,9 @@ import org.soberhem.desk.studio.Studio;
 final class Held {
 
     private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();
+    /** No command may hold the thread longer, in milliseconds. */
+    private static final int MOST = 50;
+
     private static final int ROUNDS = 12;
     private static final List<String> COSTUMES = List.of("secretary-1906", "regatta-1953", "boatman-1780");
 
@@ -132,6 +135,7 @@ final class Held {
     }
 
     private void tell() {
+        List<String> over = new ArrayList<>();
         took.forEach((name, times) -> {
             long[] later = times.stream()
                     .skip(times.size() / 4)
@@ -145,6 +149,13 @@ final class Held {
                     later[later.length / 2] / 1e6,
                     later[later.length * 95 / 100] / 1e6,
                     Arrays.stream(later).max().orElse(0) / 1e6);
+            if (later[later.length * 95 / 100] > MOST * 1e6) {
+                over.add(name);
+            }
         });
+        System.out.println(
+                over.isEmpty()
+                        ? "held_ms nothing holds the thread for more than " + MOST + " ms"
+                        : "held_ms FAILS: more than " + MOST + " ms at the 95th percentile: " + over);
     }
 }

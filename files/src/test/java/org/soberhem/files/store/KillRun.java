@@ -16,6 +16,9 @@ public final class KillRun {
     /** So often a backup is made beside the work. */
     private static final int BACKED_UP_EVERY = 25;
 
+    /** So many actions are shown as kept before a process is killed, at least. */
+    private static final int SHOWN = 2;
+
     private KillRun() {}
 
     /**
@@ -28,7 +31,7 @@ public final class KillRun {
      */
     public record Found(int kills, int kept, int refused, int lost) {}
 
-    /** Works without end; says the state before and after each action is durable, each on its own line. */
+    /** Works until it is killed; says the state before and after each action is durable, each on its own line. */
     public static void main(String[] args) throws IOException {
         Random random = new Random(Long.parseLong(args[1]));
         boolean failing = Boolean.parseBoolean(args[2]);
@@ -36,7 +39,8 @@ public final class KillRun {
         try (Workspace workspace = Workspace.open(Path.of(args[0]), Clock.systemUTC())) {
             WindowsWork work = new WindowsWork(workspace, random.nextLong());
             work.resume();
-            for (int i = 1; ; i++) {
+            long parent = parent();
+            for (int i = 1; parent() == parent; i++) {
                 WindowsWork.Act act = work.next();
                 System.out.println("begun " + work.state());
                 if (failing && random.nextInt(4) == 0) {
@@ -54,6 +58,11 @@ public final class KillRun {
                 }
             }
         }
+    }
+
+    /** Who started this process: nobody is left to stop it when it has another parent. */
+    private static long parent() {
+        return ProcessHandle.current().parent().map(ProcessHandle::pid).orElse(0L);
     }
 
     private static boolean done(WindowsWork.Act act) {
@@ -95,7 +104,7 @@ public final class KillRun {
             }
             Process process = worker.start();
             while (process.isAlive()
-                    && (last(said, "kept ").isEmpty()
+                    && (count(said, "kept ") < SHOWN
                             || failing && last(said, "refused ").isEmpty())) {
                 Thread.sleep(5);
             }
@@ -103,9 +112,7 @@ public final class KillRun {
             boolean worked = process.isAlive();
             process.destroyForcibly();
             process.waitFor();
-            kept += (int) lines(said).stream()
-                    .filter(line -> line.startsWith("kept "))
-                    .count();
+            kept += count(said, "kept ");
             refused += (int) lines(said).stream()
                     .filter(line -> line.startsWith("refused "))
                     .count();
@@ -135,6 +142,11 @@ public final class KillRun {
     private static List<String> lines(Path said) throws IOException {
         String text = Files.exists(said) ? Files.readString(said) : "";
         return text.substring(0, text.lastIndexOf('\n') + 1).lines().toList();
+    }
+
+    private static int count(Path said, String beginning) throws IOException {
+        return (int)
+                lines(said).stream().filter(line -> line.startsWith(beginning)).count();
     }
 
     private static String last(Path said, String beginning) throws IOException {

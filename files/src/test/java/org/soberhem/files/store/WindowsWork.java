@@ -47,6 +47,9 @@ final class WindowsWork {
     private static final JsonMapper SORTED = JsonMapper.builder()
             .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
             .build();
+    /** So many states are gone back through when work is taken up again. */
+    private static final int REMEMBERED = 20;
+
     private static final LocalDate DAY = LocalDate.of(2026, 5, 14);
 
     private Workspace workspace;
@@ -66,7 +69,7 @@ final class WindowsWork {
         workspace = opened;
     }
 
-    /** Takes up a workspace where another process left it, with every state that can be gone back and forth to. */
+    /** Takes up a workspace where another process left it, with the last states that can be gone back to and all ahead. */
     void resume() {
         wearer = resumed("wearer", "ada", Wearer.class, wearers);
         costume = resumed("costume", "c", Costume.class, costumes);
@@ -80,7 +83,7 @@ final class WindowsWork {
         Line<T> at = lines.get(0);
         states.add(at.value());
         int head = 0;
-        for (; at.undoable(); head++) {
+        for (; at.undoable() && head < REMEMBERED; head++) {
             at = workspace.undo(id, type);
             states.add(0, at.value());
         }
