@@ -16,6 +16,8 @@ public final class KillRun {
     /** So often a backup is made beside the work. */
     private static final int BACKED_UP_EVERY = 25;
 
+    private static final int TOLD_EVERY = 50;
+
     /** So many actions are shown as kept before a process is killed, at least. */
     private static final int SHOWN = 2;
 
@@ -113,6 +115,9 @@ public final class KillRun {
             process.destroyForcibly();
             process.waitFor();
             kept += count(said, "kept ");
+            if (i % TOLD_EVERY == TOLD_EVERY - 1) {
+                System.out.println(i + 1 + " kills, " + kept + " actions shown as kept, " + lost + " lost so far");
+            }
             refused += (int) lines(said).stream()
                     .filter(line -> line.startsWith("refused "))
                     .count();

@@ -17,8 +17,6 @@ import org.soberhem.core.body.Reading;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.draft.CompiledSheet;
-import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.fitting.Conditions;
 import org.soberhem.core.fitting.Fitting;
@@ -29,7 +27,6 @@ import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Side;
-import org.soberhem.files.library.Library;
 import org.soberhem.files.store.stored.Codec;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
@@ -38,12 +35,11 @@ import tools.jackson.databind.node.JsonNodeFactory;
 /** What a maker does in the window, one action after another: readings, remarks, alterations, versions, pictures, steps back. */
 final class WindowsWork {
 
-    private static final CompiledSheet SHEET =
-            Library.shipped().sheet("petticoat-1778").orElseThrow();
-    private static final String TEXT =
-            Library.shipped().sheetText("petticoat-1778").orElseThrow();
-    private static final Inputs INPUTS = SHEET.middle();
-    private static final Pattern PATTERN = Drafter.draft(SHEET, INPUTS).pattern();
+    /** As long as a sheet is; what stands in it does not matter to the store. */
+    private static final String TEXT = "draft: petticoat\n" + "# a line of a sheet\n".repeat(400);
+
+    private static final Inputs INPUTS = Inputs.of(Map.of("waist", 700.0));
+    private static final Pattern PATTERN = new Pattern("petticoat", List.of(), List.of());
     private static final JsonMapper SORTED = JsonMapper.builder()
             .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
             .build();
