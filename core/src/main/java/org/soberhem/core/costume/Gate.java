@@ -27,6 +27,7 @@ import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Role;
 import org.soberhem.core.pattern.SeamCheck;
 import org.soberhem.core.plan.Bench;
+import org.soberhem.core.plan.Making;
 import org.soberhem.core.plan.Task;
 
 /** The gate before each step that cannot be taken back: what must be so, and what is missing. */
@@ -126,15 +127,18 @@ public final class Gate {
     private final Symptoms symptoms;
     private final List<Movement> movements;
     private final Wardrobe wardrobe;
+    private final Making making;
 
     /**
      * @param symptoms how much hangs on what was seen
      * @param movements what garments are tried in
+     * @param making which garments hang before they are levelled
      */
-    public Gate(Symptoms symptoms, List<Movement> movements, Wardrobe wardrobe) {
+    public Gate(Symptoms symptoms, List<Movement> movements, Wardrobe wardrobe, Making making) {
         this.symptoms = symptoms;
         this.movements = List.copyOf(movements);
         this.wardrobe = wardrobe;
+        this.making = making;
     }
 
     /** Returns how a gate stands for one garment, with what is in hand to cut it from. */
@@ -160,7 +164,7 @@ public final class Gate {
             case SEAMS -> seams(at, garment);
             case PRESSED -> pressed(at, garment);
             case WASHED, ENOUGH, SET, COUNTED -> cloth(at, garment, check, supplies);
-            case HUNG -> hung(at.costume(), garment, supplies);
+            case HUNG -> hung(at, garment, supplies);
         };
     }
 
@@ -239,16 +243,15 @@ public final class Gate {
         return wrong.get(wrong.size() - 1);
     }
 
-    /** A garment whose steps are known and that has none to wait for hangs by nothing. */
-    private static Condition hung(Costume costume, Garment garment, Supplies supplies) {
-        Optional<Task> waiting = costume.underway().bench().tasks().stream()
+    /** What is made of straight panels has nothing to wait for; what hangs must have waited, whatever steps it was given. */
+    private Condition hung(Judge.Case at, Garment garment, Supplies supplies) {
+        Optional<Task> waiting = at.costume().underway().bench().tasks().stream()
                 .filter(task -> task.garment().equals(garment.name()) && task.kind() == Task.Kind.WAIT)
                 .reduce((first, last) -> last);
-        boolean planned = costume.underway().bench().tasks().stream()
-                .anyMatch(task -> task.garment().equals(garment.name()));
+        String kind = kind(at, garment);
         if (waiting.isEmpty()) {
-            return planned
-                    ? of(Check.HUNG, true, Sentence.of("It needs no hanging: no step of it waits"), Stage.BENCH, "")
+            return !kind.isEmpty() && !making.hangs(kind)
+                    ? of(Check.HUNG, true, Sentence.of("It needs no hanging: nothing of it drops"), Stage.BENCH, "")
                     : unknown(Check.HUNG, "Hung for a day before it is levelled: no step says so yet", Stage.BENCH);
         }
         boolean met = Bench.isOver(waiting.get(), supplies.now());

@@ -72,6 +72,11 @@ public record Making(List<Step> before, List<Kind> kinds, List<Step> after) {
         after = List.copyOf(after);
     }
 
+    /** Says whether a kind of garment hangs before its hem is levelled. */
+    public boolean hangs(String kind) {
+        return after.stream().anyMatch(step -> step.kind() == Task.Kind.WAIT && step.belongsTo(kind));
+    }
+
     /**
      * Returns the steps of a garment, each after the one before it.
      *

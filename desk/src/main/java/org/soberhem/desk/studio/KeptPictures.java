@@ -8,6 +8,7 @@ import java.util.function.Consumer;
 import javafx.scene.image.Image;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Photograph;
+import org.soberhem.files.fault.Failure;
 import org.soberhem.files.fault.FormatException;
 import org.soberhem.files.picture.Pictures;
 
@@ -64,7 +65,7 @@ public final class KeptPictures {
                                     () -> new FormatException(
                                             "A picture is missing in the folder \"attachments\" of the workspace: put it back from \"backups\"")));
         } catch (IOException broken) {
-            throw new FormatException("A picture cannot be read: " + broken.getMessage());
+            throw new FormatException("A picture cannot be read: " + Failure.reason(broken));
         }
     }
 }

@@ -241,7 +241,7 @@ public final class Studio {
     /** The gates before steps that cannot be taken back. */
     public Gate gate() {
         if (gate == null) {
-            gate = new Gate(library.symptoms(), library.movements(), wardrobe);
+            gate = new Gate(library.symptoms(), library.movements(), wardrobe, library.making());
         }
         return gate;
     }

@@ -71,7 +71,8 @@ class FittingThreadTest {
             new Knowing(LIBRARY.symptoms(), LIBRARY.wardrobe(), LIBRARY.alterations(), 6);
     private static final Supplies SUPPLIES = new Supplies(
             Stash.EMPTY, LIBRARY.fibres(), LocalDate.of(2026, 5, 14).atTime(10, 0));
-    private static final Gate GATE = new Gate(LIBRARY.symptoms(), LIBRARY.movements(), LIBRARY.wardrobe());
+    private static final Gate GATE =
+            new Gate(LIBRARY.symptoms(), LIBRARY.movements(), LIBRARY.wardrobe(), LIBRARY.making());
     private static final Alteration SIDES = new TakeInSeam(EdgeRef.parse("back.side"), 12.7, 12.7, Sides.BOTH);
 
     private static Length inches(String typed) {
@@ -367,7 +368,7 @@ class FittingThreadTest {
         assertThat(Rounds.enough(List.of(cut), any -> false)).isEmpty();
     }
 
-    /** A costume of whole steps: straight panels balanced at the waist wait for nothing, gores hang a day (common practice). */
+    /** Straight panels balanced at the waist wait for nothing, gores hang a day (common practice). */
     @Test
     void hem_ofABalancedSkirt_waitsForNoHanging_andThatOfAGoredOneDoes() {
         for (String kind : List.of("petticoat", "gathered-skirt", "shift", "chemise")) {
@@ -383,15 +384,31 @@ class FittingThreadTest {
         }
         Garment garment = blouse();
         MeasurementSet set = set(CORSET, "36");
-        Bench steps = new Bench(LIBRARY.making().steps("Blouse", "blouse", List.of("Hem it"), Set.of()), List.of());
-        Costume planned = costume(List.of(garment)).underway(Underway.NOT_BEGUN.with(steps));
-        assertThat(state(GATE.of(at(planned, set), "Blouse", Gate.Step.CUT_HEM, SUPPLIES), Gate.Check.HUNG))
-                .isEqualTo(Gate.State.MET);
         assertThat(state(
                         GATE.of(at(costume(List.of(garment)), set), "Blouse", Gate.Step.CUT_HEM, SUPPLIES),
                         Gate.Check.HUNG))
-                .as("no steps yet")
+                .as("a blouse does not hang")
+                .isEqualTo(Gate.State.MET);
+        assertThat(hung("walking-skirt-1906"))
+                .as("a step was left out, it hangs all the same")
                 .isEqualTo(Gate.State.UNKNOWN);
+        assertThat(hung("petticoat-1778")).isEqualTo(Gate.State.MET);
+    }
+
+    /** How the gate's hanging stands for a garment whose only step waits for nothing. */
+    private static Gate.State hung(String id) {
+        CompiledSheet sheet = LIBRARY.sheet(id).orElseThrow();
+        Garment garment = new Garment("It", LIBRARY.sheetText(id).orElseThrow(), Map.of(), List.of(), List.of());
+        Bench steps = new Bench(LIBRARY.making().steps("It", "blouse", List.of("Hem it"), Set.of()), List.of());
+        Costume planned = costume(List.of(garment)).underway(Underway.NOT_BEGUN.with(steps));
+        Map<String, Work> works = Map.of("It", Work.of(sheet, sheet.middle(), List.of()));
+        MeasurementSet set = set(CORSET, "36");
+        Judge.Case at = new Judge.Case(
+                new Judgement(planned, works, Map.of()),
+                Wearer.of("ada", "Ada", "", List.of(set)),
+                Optional.of(set),
+                Map.of());
+        return state(GATE.of(at, "It", Gate.Step.CUT_HEM, SUPPLIES), Gate.Check.HUNG);
     }
 
     private static Gate.State state(Gate.Standing standing, Gate.Check check) {

@@ -54,7 +54,8 @@ class SinceVersionTest {
     private static final LocalDate DAY = LocalDate.of(2026, 5, 1);
     private static final Supplies SUPPLIES =
             new Supplies(Stash.EMPTY, LIBRARY.fibres(), LocalDateTime.of(2026, 5, 14, 10, 0));
-    private static final Gate GATE = new Gate(LIBRARY.symptoms(), LIBRARY.movements(), LIBRARY.wardrobe());
+    private static final Gate GATE =
+            new Gate(LIBRARY.symptoms(), LIBRARY.movements(), LIBRARY.wardrobe(), LIBRARY.making());
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     /** So far an outline may move unnoticed, in millimetres. */
