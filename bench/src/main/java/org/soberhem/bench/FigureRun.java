@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.soberhem.core.body.Age;
 import org.soberhem.core.body.Build;
 import org.soberhem.core.body.Wearer;
+import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Judge;
 import org.soberhem.core.costume.Judgement;
@@ -70,10 +71,10 @@ public final class FigureRun {
         return read;
     }
 
-    private Judge.Case at(Map<String, Double> read, Map<String, Work> works) {
+    private EvaluatedCostume at(Map<String, Double> read, Map<String, Work> works) {
         Costume costume = new Costume(
                 "c", "c", "", 1906, Optional.empty(), "w", "", "blouse-1906", List.of(), List.of(), "", Map.of());
-        return new Judge.Case(
+        return new EvaluatedCostume(
                 new Judgement(costume, works, Map.of()),
                 Wearer.of("w", "w", "", List.of()).built(new Build(Age.ADULT, true)),
                 Optional.empty(),
@@ -97,7 +98,7 @@ public final class FigureRun {
             long from = System.nanoTime();
             Map<String, Work> works = works(read);
             long drafted = System.nanoTime();
-            Judge.Case at = at(read, works);
+            EvaluatedCostume at = at(read, works);
             Dressed dressed = judge.figure(at, 0.5);
             DressedPlate.of(dressed, FigureView.FRONT);
             DressedPlate.of(dressed, FigureView.SIDE);
@@ -143,7 +144,7 @@ public final class FigureRun {
                     works.clear();
                 }
                 drafting += System.nanoTime() - before;
-                Judge.Case at = at(read, works);
+                EvaluatedCostume at = at(read, works);
                 Facts facts = judge.facts(at);
                 for (Rule rule : rules) {
                     grades.merge(facts.judge(rule, "", Optional.empty()).grade(), 1, Integer::sum);

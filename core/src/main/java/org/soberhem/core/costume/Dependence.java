@@ -31,7 +31,7 @@ public final class Dependence {
      *
      * @param garment the remarks of which garment
      */
-    public static List<Sentence> of(Judge.Case at, Fitting fitting, String garment, Wardrobe wardrobe) {
+    public static List<Sentence> of(EvaluatedCostume at, Fitting fitting, String garment, Wardrobe wardrobe) {
         List<Sentence> why = new ArrayList<>();
         Conditions worn = fitting.conditions();
         if (!worn.confirmed()) {
@@ -87,7 +87,7 @@ public final class Dependence {
                 : Math.abs(left.get().toMillimetres() - right.get().toMillimetres());
     }
 
-    private static void version(Judge.Case at, Fitting fitting, String name, List<Sentence> why) {
+    private static void version(EvaluatedCostume at, Fitting fitting, String name, List<Sentence> why) {
         Integer cut = fitting.mockup().versions().get(name);
         Optional<Garment> garment = at.costume().garment(name);
         if (cut == null || garment.isEmpty()) {

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -33,96 +34,31 @@ import org.soberhem.core.plan.Task;
 /** The gate before each step that cannot be taken back: what must be so, and what is missing. */
 public final class Gate {
 
-    /** Steps that cannot be taken back. */
-    public enum Step {
-        CUT_CLOTH(
-                "Cut the final cloth",
-                Check.TRIED,
-                Check.REMARKS,
-                Check.LAYERS,
-                Check.MOVEMENTS,
-                Check.WEAR,
-                Check.OPENINGS,
-                Check.SEAMS,
-                Check.WASHED,
-                Check.ENOUGH,
-                Check.SET,
-                Check.COUNTED),
-        TRIM("Trim neckline or waist", Check.TRIED, Check.REMARKS, Check.LAYERS, Check.MOVEMENTS, Check.PRESSED),
-        CUT_HEM("Cut the hem", Check.TRIED, Check.REMARKS, Check.LAYERS, Check.MOVEMENTS, Check.HUNG),
-        CLIP_NOTCH("Clip a notch", Check.TRIED, Check.REMARKS, Check.SEAMS);
-
-        private final String words;
-        private final List<Check> checks;
-
-        Step(String words, Check... checks) {
-            this.words = words;
-            this.checks = List.of(checks);
-        }
-
-        public String words() {
-            return words;
-        }
-    }
-
-    /** What must be so before a step. */
-    public enum Check {
-        TRIED,
-        REMARKS,
-        LAYERS,
-        MOVEMENTS,
-        WEAR,
-        OPENINGS,
-        SEAMS,
-        PRESSED,
-        WASHED,
-        ENOUGH,
-        SET,
-        COUNTED,
-        HUNG
-    }
-
-    /** Whether it is so. */
-    public enum State {
-        MET,
-        MISSING,
-        /** It belongs to a part of the work that is not written down here yet. */
-        UNKNOWN
-    }
-
-    /**
-     * One condition.
-     *
-     * @param words what is so, or what is missing
-     * @param stage where it is settled
-     * @param target what to show there
-     */
-    public record Condition(Check check, State state, Sentence words, Stage stage, String target) {}
-
-    /**
-     * A gate as it stands.
-     *
-     * @param garment name of the garment
-     * @param passed how it was passed although it is closed, if it was
-     */
-    public record Standing(Step step, String garment, List<Condition> conditions, Optional<Papers.Passage> passed) {
-
-        public Standing {
-            conditions = List.copyOf(conditions);
-        }
-
-        /** Says whether every condition is met. */
-        public boolean isOpen() {
-            return conditions.stream().allMatch(condition -> condition.state() == State.MET);
-        }
-
-        /** Returns what keeps it closed. */
-        public List<Condition> missing() {
-            return conditions.stream()
-                    .filter(condition -> condition.state() != State.MET)
-                    .toList();
-        }
-    }
+    private static final Map<GateStep, List<GateCheck>> CHECKS = Map.of(
+            GateStep.CUT_CLOTH,
+            List.of(
+                    GateCheck.TRIED,
+                    GateCheck.REMARKS,
+                    GateCheck.LAYERS,
+                    GateCheck.MOVEMENTS,
+                    GateCheck.WEAR,
+                    GateCheck.OPENINGS,
+                    GateCheck.SEAMS,
+                    GateCheck.WASHED,
+                    GateCheck.ENOUGH,
+                    GateCheck.SET,
+                    GateCheck.COUNTED),
+            GateStep.TRIM,
+            List.of(
+                    GateCheck.TRIED,
+                    GateCheck.REMARKS,
+                    GateCheck.LAYERS,
+                    GateCheck.MOVEMENTS,
+                    GateCheck.PRESSED),
+            GateStep.CUT_HEM,
+            List.of(GateCheck.TRIED, GateCheck.REMARKS, GateCheck.LAYERS, GateCheck.MOVEMENTS, GateCheck.HUNG),
+            GateStep.CLIP_NOTCH,
+            List.of(GateCheck.TRIED, GateCheck.REMARKS, GateCheck.SEAMS));
 
     private final Symptoms symptoms;
     private final List<Movement> movements;
@@ -142,18 +78,18 @@ public final class Gate {
     }
 
     /** Returns how a gate stands for one garment, with what is in hand to cut it from. */
-    public Standing of(Judge.Case at, String name, Step step, Supplies supplies) {
+    public GateStanding of(EvaluatedCostume at, String name, GateStep step, Supplies supplies) {
         Garment garment = at.costume().garment(name).orElseThrow();
-        List<Condition> conditions = step.checks.stream()
+        List<GateCondition> conditions = CHECKS.get(step).stream()
                 .map(check -> condition(at, garment, check, supplies))
                 .toList();
         Optional<Papers.Passage> passed = at.judgement().since(garment) == SinceVersion.UNCHANGED
                 ? at.costume().papers().passed(step, name, garment.base())
                 : Optional.empty();
-        return new Standing(step, name, conditions, passed);
+        return new GateStanding(step, name, conditions, passed);
     }
 
-    private Condition condition(Judge.Case at, Garment garment, Check check, Supplies supplies) {
+    private GateCondition condition(EvaluatedCostume at, Garment garment, GateCheck check, Supplies supplies) {
         return switch (check) {
             case TRIED -> tried(at, garment);
             case REMARKS -> remarks(at.costume(), garment);
@@ -168,14 +104,10 @@ public final class Gate {
         };
     }
 
-    private static Condition unknown(Check check, String words, Stage stage) {
-        return new Condition(check, State.UNKNOWN, Sentence.of(words), stage, "");
-    }
-
-    private static Condition cloth(Judge.Case at, Garment garment, Check check, Supplies supplies) {
+    private static GateCondition cloth(EvaluatedCostume at, Garment garment, GateCheck check, Supplies supplies) {
         Optional<Work> work = Optional.ofNullable(at.judgement().works().get(garment.name()));
         if (work.isEmpty()) {
-            return unknown(check, "Cloth: the garment cannot be drawn", Stage.CLOTH);
+            return GateCondition.unknown(check, "Cloth: the garment cannot be drawn", Stage.CLOTH);
         }
         List<Supply> all = Supply.of(at.costume(), garment.name(), work.get().pattern(), supplies);
         Supply outer = all.get(0);
@@ -187,7 +119,7 @@ public final class Gate {
                         .distinct()
                         .toList();
                 boolean met = raw.isEmpty() && outer.cloth().isPresent();
-                yield of(
+                yield GateCondition.of(
                         check,
                         met,
                         met
@@ -201,7 +133,7 @@ public final class Gate {
             case ENOUGH -> {
                 Optional<Supply> lacking =
                         all.stream().filter(supply -> !supply.isEnough()).findFirst();
-                yield of(
+                yield GateCondition.of(
                         check,
                         lacking.isEmpty(),
                         lacking.map(Gate::whyNotEnough).orElse(Sentence.of("Enough cloth is in hand for every use")),
@@ -210,7 +142,7 @@ public final class Gate {
             }
             case SET -> {
                 boolean met = outer.isLaid() && outer.pieces().unmatched().isEmpty();
-                yield of(
+                yield GateCondition.of(
                         check,
                         met,
                         met
@@ -226,7 +158,7 @@ public final class Gate {
                         .filter(supply -> supply.cloth().isEmpty())
                         .map(supply -> supply.use().use())
                         .toList();
-                yield of(
+                yield GateCondition.of(
                         check,
                         open.isEmpty(),
                         open.isEmpty()
@@ -244,19 +176,19 @@ public final class Gate {
     }
 
     /** What is made of straight panels has nothing to wait for; what hangs must have waited, whatever steps it was given. */
-    private Condition hung(Judge.Case at, Garment garment, Supplies supplies) {
+    private GateCondition hung(EvaluatedCostume at, Garment garment, Supplies supplies) {
         Optional<Task> waiting = at.costume().underway().bench().tasks().stream()
                 .filter(task -> task.garment().equals(garment.name()) && task.kind() == Task.Kind.WAIT)
                 .reduce((first, last) -> last);
         String kind = kind(at, garment);
         if (waiting.isEmpty()) {
             return !kind.isEmpty() && !making.hangs(kind)
-                    ? of(Check.HUNG, true, Sentence.of("It needs no hanging: nothing of it drops"), Stage.BENCH, "")
-                    : unknown(Check.HUNG, "Hung for a day before it is levelled: no step says so yet", Stage.BENCH);
+                    ? GateCondition.of(GateCheck.HUNG, true, Sentence.of("It needs no hanging: nothing of it drops"), Stage.BENCH, "")
+                    : GateCondition.unknown(GateCheck.HUNG, "Hung for a day before it is levelled: no step says so yet", Stage.BENCH);
         }
         boolean met = Bench.isOver(waiting.get(), supplies.now());
-        return of(
-                Check.HUNG,
+        return GateCondition.of(
+                GateCheck.HUNG,
                 met,
                 met
                         ? Sentence.of("It has hung long enough to be levelled")
@@ -275,24 +207,20 @@ public final class Gate {
         return at.toLocalDate() + ", " + at.toLocalTime().truncatedTo(ChronoUnit.MINUTES);
     }
 
-    private static Condition of(Check check, boolean met, Sentence words, Stage stage, String target) {
-        return new Condition(check, met ? State.MET : State.MISSING, words, stage, target);
-    }
-
     /** Returns the latest round at which the version that a garment now is was tried on. */
-    private static Optional<Fitting> round(Judge.Case at, Garment garment) {
+    private static Optional<Fitting> round(EvaluatedCostume at, Garment garment) {
         return rounds(at, garment).reduce((first, last) -> last);
     }
 
     /** Returns the rounds at which the version that a garment now is was tried on; none if it was changed since. */
-    private static Stream<Fitting> rounds(Judge.Case at, Garment garment) {
+    private static Stream<Fitting> rounds(EvaluatedCostume at, Garment garment) {
         return at.costume().fittings().stream()
                 .filter(fitting -> at.judgement().since(garment) == SinceVersion.UNCHANGED
                         && Integer.valueOf(garment.base())
                                 .equals(fitting.mockup().versions().get(garment.name())));
     }
 
-    private static Condition tried(Judge.Case at, Garment garment) {
+    private static GateCondition tried(EvaluatedCostume at, Garment garment) {
         Optional<Fitting> round = round(at, garment);
         SinceVersion since = at.judgement().since(garment);
         Sentence words = round.isPresent()
@@ -309,10 +237,10 @@ public final class Gate {
                                 garment.base(),
                                 since.words());
                 };
-        return of(Check.TRIED, round.isPresent(), words, Stage.FITTING, "");
+        return GateCondition.of(GateCheck.TRIED, round.isPresent(), words, Stage.FITTING, "");
     }
 
-    private Condition remarks(Costume costume, Garment garment) {
+    private GateCondition remarks(Costume costume, Garment garment) {
         List<String> open = new ArrayList<>();
         String first = "";
         for (Fitting fitting : costume.fittings()) {
@@ -327,7 +255,7 @@ public final class Gate {
         Sentence words = open.isEmpty()
                 ? Sentence.of("No open remark stands against it")
                 : Sentence.of("Open: {}", String.join(", ", new LinkedHashSet<>(open)));
-        return of(Check.REMARKS, open.isEmpty(), words, Stage.FITTING, first);
+        return GateCondition.of(GateCheck.REMARKS, open.isEmpty(), words, Stage.FITTING, first);
     }
 
     /** Says whether a remark keeps the final cloth from being cut: it is open, it matters, and nothing later will cure it. */
@@ -350,12 +278,12 @@ public final class Gate {
         return symptoms.find(remark.seen()).map(Symptom::severity).orElse(Severity.FIT);
     }
 
-    private Condition layers(Judge.Case at, Garment garment) {
+    private GateCondition layers(EvaluatedCostume at, Garment garment) {
         Costume costume = at.costume();
         Optional<Fitting> round = round(at, garment);
         if (round.isEmpty()) {
-            return of(
-                    Check.LAYERS,
+            return GateCondition.of(
+                    GateCheck.LAYERS,
                     false,
                     Sentence.of("Layers: it was not tried on over {}", wardrobe.title(costume.stack())),
                     Stage.FITTING,
@@ -371,7 +299,7 @@ public final class Gate {
                         "At fitting {} the layers were {}",
                         fitting.number(),
                         fitting.confirmed() ? "others than it will be worn over" : "not confirmed");
-        return of(Check.LAYERS, same, words, Stage.FITTING, "");
+        return GateCondition.of(GateCheck.LAYERS, same, words, Stage.FITTING, "");
     }
 
     /** Returns the movements that a kind of garment is tried in. */
@@ -381,7 +309,7 @@ public final class Gate {
                 .toList();
     }
 
-    private Condition moved(Judge.Case at, Garment garment, Check check, boolean wear) {
+    private GateCondition moved(EvaluatedCostume at, Garment garment, GateCheck check, boolean wear) {
         List<Movement> wanted = movements(kind(at, garment)).stream()
                 .filter(movement -> movement.isWear() == wear)
                 .toList();
@@ -403,16 +331,16 @@ public final class Gate {
         Sentence words = left.isEmpty()
                 ? Sentence.of("{}: every test passed", what)
                 : Sentence.of("{}: still to be tried or failed: {}", what, String.join(", ", left));
-        return of(check, left.isEmpty(), words, Stage.FITTING, "");
+        return GateCondition.of(check, left.isEmpty(), words, Stage.FITTING, "");
     }
 
-    private static String kind(Judge.Case at, Garment garment) {
+    private static String kind(EvaluatedCostume at, Garment garment) {
         return Optional.ofNullable(at.judgement().works().get(garment.name()))
                 .map(work -> work.sheet().sheet().about().garment())
                 .orElse("");
     }
 
-    private static Condition openings(Judge.Case at, Garment garment) {
+    private static GateCondition openings(EvaluatedCostume at, Garment garment) {
         Optional<Work> work = Optional.ofNullable(at.judgement().works().get(garment.name()));
         List<CheckResult> failing = work.stream()
                 .flatMap(each -> each.checks().stream())
@@ -424,10 +352,10 @@ public final class Gate {
                 : met
                         ? Sentence.of("It can be got into: every opening passes")
                         : failing.get(0).sentence();
-        return of(Check.OPENINGS, met, words, Stage.DRAFT, "");
+        return GateCondition.of(GateCheck.OPENINGS, met, words, Stage.DRAFT, "");
     }
 
-    private static Condition seams(Judge.Case at, Garment garment) {
+    private static GateCondition seams(EvaluatedCostume at, Garment garment) {
         Optional<Work> work = Optional.ofNullable(at.judgement().works().get(garment.name()));
         Optional<SeamCheck> untrue = work.stream()
                 .flatMap(each -> each.seams().stream())
@@ -439,15 +367,15 @@ public final class Gate {
                 : met ? Sentence.of("Every seam is true") : untrue.get().sentence();
         String target =
                 untrue.map(seam -> seam.seam().first().get(0).toString()).orElse("");
-        return of(Check.SEAMS, met, words, Stage.DRAFT, target);
+        return GateCondition.of(GateCheck.SEAMS, met, words, Stage.DRAFT, target);
     }
 
-    private static Condition pressed(Judge.Case at, Garment garment) {
+    private static GateCondition pressed(EvaluatedCostume at, Garment garment) {
         boolean met = round(at, garment)
                 .filter(fitting -> !fitting.mockup().differs().contains(ClothDifference.UNPRESSED))
                 .isPresent();
-        return of(
-                Check.PRESSED,
+        return GateCondition.of(
+                GateCheck.PRESSED,
                 met,
                 met
                         ? Sentence.of("It was pressed before it was tried on")

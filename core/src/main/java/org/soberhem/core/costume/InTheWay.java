@@ -78,7 +78,7 @@ public final class InTheWay {
      * @param supplies what is in hand, and what day it is
      * @param months after how many months they are taken again
      */
-    public List<Obstacle> of(Judge.Case at, List<Verdict> verdicts, Supplies supplies, int months) {
+    public List<Obstacle> of(EvaluatedCostume at, List<Verdict> verdicts, Supplies supplies, int months) {
         LocalDate today = supplies.now().toLocalDate();
         Judgement judgement = at.judgement();
         Optional<MeasurementSet> set = at.set();

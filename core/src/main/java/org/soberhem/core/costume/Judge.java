@@ -50,27 +50,6 @@ public final class Judge {
     private final FigurePlan plan;
     private final Dressing dressing;
 
-    /**
-     * What is judged.
-     *
-     * @param judgement the costume worked out
-     * @param wearer who it is for
-     * @param set the readings that it is drawn from
-     * @param tried values that are tried and not kept, by catalogue id, in millimetres
-     */
-    public record Case(Judgement judgement, Wearer wearer, Optional<MeasurementSet> set, Map<String, Double> tried) {
-
-        /** Returns the costume. */
-        public Costume costume() {
-            return judgement.costume();
-        }
-
-        /** Returns who is dressed, and over what. */
-        public Dressing.Subject subject() {
-            return new Dressing.Subject(wearer.build(), set, costume().stack(), tried);
-        }
-    }
-
     public Judge(Silhouettes silhouettes, FigurePlan plan, Wardrobe wardrobe) {
         this.silhouettes = silhouettes;
         this.wardrobe = wardrobe;
@@ -93,7 +72,7 @@ public final class Judge {
     }
 
     /** Returns the outline that a costume is to have: as chosen, or the usual one of its year. */
-    public Optional<Silhouette> silhouette(Case at) {
+    public Optional<Silhouette> silhouette(EvaluatedCostume at) {
         return silhouettes.find(at.costume().look().silhouette()).or(() -> {
             Set<String> kinds = at.judgement().works().values().stream()
                     .map(work -> work.sheet().sheet().about().garment())
@@ -110,7 +89,7 @@ public final class Judge {
     }
 
     /** Returns the wearer as measured. */
-    public BodyFigure asMeasured(Case at) {
+    public BodyFigure asMeasured(EvaluatedCostume at) {
         return dressing.asMeasured(at.subject());
     }
 
@@ -119,12 +98,12 @@ public final class Judge {
      *
      * @param share where within the ranges of the layers' effects, from least (0) to most (1)
      */
-    public Dressed figure(Case at, double share) {
+    public Dressed figure(EvaluatedCostume at, double share) {
         return dressing.dressed(at.subject(), worn(at.judgement().works()), share);
     }
 
     /** Returns what is known as things stand now. */
-    public Facts facts(Case at) {
+    public Facts facts(EvaluatedCostume at) {
         return facts(at, at.judgement().works(), at.costume().fittings().size());
     }
 
@@ -134,7 +113,7 @@ public final class Judge {
      * @param works the garments as they were cut for it
      * @param round number of the fitting, 0 for before the first
      */
-    public Facts facts(Case at, Map<String, Work> works, int round) {
+    public Facts facts(EvaluatedCostume at, Map<String, Work> works, int round) {
         Facts facts = new Facts(silhouettes);
         measures(at, facts);
         works.forEach((garment, work) -> {
@@ -168,7 +147,7 @@ public final class Judge {
         return facts;
     }
 
-    private void measures(Case at, Facts facts) {
+    private void measures(EvaluatedCostume at, Facts facts) {
         READ.forEach((id, measures) -> {
             for (String measure : measures) {
                 double value = dressing.reading(at.subject(), measure);
@@ -213,7 +192,7 @@ public final class Judge {
     }
 
     /** Judges every rule as things stand now. */
-    public List<Verdict> verdicts(Case at) {
+    public List<Verdict> verdicts(EvaluatedCostume at) {
         return verdicts(at, at.judgement().works(), at.costume().fittings().size());
     }
 
@@ -223,7 +202,7 @@ public final class Judge {
      * @param works the garments as they were cut for it
      * @param round number of the fitting, 0 for before the first
      */
-    public List<Verdict> verdicts(Case at, Map<String, Work> works, int round) {
+    public List<Verdict> verdicts(EvaluatedCostume at, Map<String, Work> works, int round) {
         if (works.isEmpty()) {
             return List.of();
         }

@@ -66,7 +66,7 @@ public final class Knowing {
     }
 
     /** Returns the facts that hold for a remark of a round. */
-    public Set<Fact> of(Judge.Case at, Fitting fitting, Remark remark) {
+    public Set<Fact> of(EvaluatedCostume at, Fitting fitting, Remark remark) {
         Set<Fact> known = new LinkedHashSet<>();
         Optional<Garment> garment = at.costume().garment(remark.garment());
         Optional<Work> work = Optional.ofNullable(at.judgement().works().get(remark.garment()));
@@ -111,7 +111,7 @@ public final class Knowing {
         add(known, work.sheet().sheet().about().system().equals(PROPORTIONAL), "one-measure-draft", "");
     }
 
-    private void measured(Judge.Case at, MeasurementSet set, Fitting fitting, Set<Fact> known) {
+    private void measured(EvaluatedCostume at, MeasurementSet set, Fitting fitting, Set<Fact> known) {
         LocalDate then = fitting.date();
         add(known, then != null && ChronoUnit.MONTHS.between(set.date(), then) >= months, "old-readings", "");
         add(known, !wardrobe.noLongerCount(set.stack(), fitting.stack()).isEmpty(), "other-layers", "");

@@ -27,7 +27,7 @@ public record Papers(List<Picture> references, List<Passage> passages, List<Wear
      * @param date when
      * @param reason why, in the maker's words
      */
-    public record Passage(Gate.Step step, String garment, int version, LocalDate date, String reason) {}
+    public record Passage(GateStep step, String garment, int version, LocalDate date, String reason) {}
 
     /**
      * One time that it was worn.
@@ -70,7 +70,7 @@ public record Papers(List<Picture> references, List<Passage> passages, List<Wear
     }
 
     /** Returns how a gate was passed for a version of a garment, if it was. */
-    public Optional<Passage> passed(Gate.Step step, String garment, int version) {
+    public Optional<Passage> passed(GateStep step, String garment, int version) {
         return passages.stream()
                 .filter(each -> each.step() == step && each.garment().equals(garment) && each.version() == version)
                 .reduce((first, last) -> last);

@@ -154,7 +154,7 @@ public final class Rounds {
         for (Costume costume : others) {
             for (Garment garment : costume.garments()) {
                 boolean cut = costume.papers().passages().stream()
-                        .anyMatch(passage -> passage.step() == Gate.Step.CUT_CLOTH
+                        .anyMatch(passage -> passage.step() == GateStep.CUT_CLOTH
                                 && passage.garment().equals(garment.name()));
                 long rounds = costume.fittings().stream()
                         .filter(fitting -> fitting.mockup().versions().containsKey(garment.name()))

@@ -49,6 +49,6 @@ public enum SinceVersion {
         if (work.isEmpty()) {
             return NOT_DRAWN;
         }
-        return base.isStill(work.get()) ? UNCHANGED : VALUES;
+        return base.isStill(work.get().inputs(), work.get().pattern()) ? UNCHANGED : VALUES;
     }
 }

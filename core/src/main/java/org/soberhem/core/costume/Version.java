@@ -48,10 +48,13 @@ public record Version(
         return new Inputs(measures, settings);
     }
 
-    /** Says whether a garment worked out now is the pattern that was named; one of before patterns were kept is told by its values. */
-    public boolean isStill(Work now) {
-        return finished.map(was -> was.sameAs(now.pattern(), STILL))
-                .orElseGet(() -> measures.equals(now.inputs().measures()));
+    /**
+     * Returns whether a garment drafted now has the pattern that was named. A version from before patterns were kept is compared
+     * by its values.
+     */
+    public boolean isStill(Inputs inputs, Pattern pattern) {
+        return finished.map(was -> was.sameAs(pattern, STILL))
+                .orElseGet(() -> measures.equals(inputs.measures()));
     }
 
     /** Says whether the recipe now gives another pattern than it did. */

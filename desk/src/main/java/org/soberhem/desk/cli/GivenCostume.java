@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Wearer;
+import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Judge;
 import org.soberhem.core.costume.Judgement;
@@ -61,7 +62,7 @@ final class GivenCostume {
     private Map<String, String> settings = new LinkedHashMap<>();
 
     /** Everything that was given, worked out. */
-    record Given(Judge judge, Judge.Case at, Optional<Silhouette> silhouette) {}
+    record Given(Judge judge, EvaluatedCostume at, Optional<Silhouette> silhouette) {}
 
     Given given() {
         Library library = Library.shipped();
@@ -94,7 +95,7 @@ final class GivenCostume {
             works.put(name, work(library, set, costume, name));
         }
         Wearer person = Wearer.of("given", "the wearer", "", List.of(set)).built(wearer.build());
-        Judge.Case at = new Judge.Case(new Judgement(costume, works, Map.of()), person, Optional.of(set), Map.of());
+        EvaluatedCostume at = new EvaluatedCostume(new Judgement(costume, works, Map.of()), person, Optional.of(set), Map.of());
         return new Given(judge, at, judge.silhouette(at));
     }
 

@@ -5,6 +5,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import org.soberhem.core.costume.GateStep;
+import org.soberhem.core.costume.GateStanding;
+import org.soberhem.core.costume.GateCondition;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Gate;
@@ -42,7 +45,7 @@ final class ReadyCommand extends Answering {
                     .findFirst()
                     .orElseThrow(() -> new WrongInput("\"" + costume.title() + "\" has no garment"
                             + (garment == null ? "" : " \"" + garment + "\"")));
-            Gate.Standing standing = studio.standing(name, step());
+            GateStanding standing = studio.standing(name, step());
             if (asJson()) {
                 out().println(Answers.json(answer(standing)));
             } else {
@@ -52,8 +55,8 @@ final class ReadyCommand extends Answering {
         });
     }
 
-    private Gate.Step step() {
-        for (Gate.Step each : Gate.Step.values()) {
+    private GateStep step() {
+        for (GateStep each : GateStep.values()) {
             if (name(each).equals(step)) {
                 return each;
             }
@@ -65,9 +68,9 @@ final class ReadyCommand extends Answering {
         return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
-    private Map<String, Object> answer(Gate.Standing standing) {
+    private Map<String, Object> answer(GateStanding standing) {
         List<Map<String, Object>> conditions = new ArrayList<>();
-        for (Gate.Condition condition : standing.conditions()) {
+        for (GateCondition condition : standing.conditions()) {
             Map<String, Object> line = new LinkedHashMap<>();
             line.put("condition", name(condition.check()));
             line.put("state", name(condition.state()));
@@ -83,10 +86,10 @@ final class ReadyCommand extends Answering {
         return answer;
     }
 
-    private void print(Gate.Standing standing) {
+    private void print(GateStanding standing) {
         out().println(standing.step().words() + ", " + standing.garment() + ": "
                 + (standing.isOpen() ? "open" : "closed"));
-        for (Gate.Condition condition : standing.conditions()) {
+        for (GateCondition condition : standing.conditions()) {
             String mark = switch (condition.state()) {
                 case MET -> "✓ ";
                 case MISSING -> "✗ ";

@@ -20,6 +20,7 @@ import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Reading;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.cloth.Stash;
+import org.soberhem.core.costume.GateStep;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Gate;
@@ -353,7 +354,7 @@ public final class Demo {
                 .with(only)
                 .keeping(Papers.NONE
                         .with(new Papers.Passage(
-                                Gate.Step.CUT_CLOTH,
+                                GateStep.CUT_CLOTH,
                                 "Petticoat",
                                 1,
                                 today.minusDays(36),

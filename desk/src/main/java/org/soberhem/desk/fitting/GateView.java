@@ -11,6 +11,9 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.soberhem.core.costume.GateStep;
+import org.soberhem.core.costume.GateStanding;
+import org.soberhem.core.costume.GateCondition;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Gate;
@@ -29,7 +32,7 @@ final class GateView extends BorderPane implements FittingPlace.Shown {
     private final Studio studio;
     private final VBox steps = new VBox(4);
     private final VBox shown = new VBox(6);
-    private Gate.Step step = Gate.Step.CUT_CLOTH;
+    private GateStep step = GateStep.CUT_CLOTH;
 
     GateView(Studio studio) {
         this.studio = studio;
@@ -53,15 +56,15 @@ final class GateView extends BorderPane implements FittingPlace.Shown {
             return;
         }
         steps.getChildren().add(Parts.label("Steps that cannot be taken back", "caps"));
-        for (Gate.Step each : Gate.Step.values()) {
+        for (GateStep each : GateStep.values()) {
             steps.getChildren().add(row(name, each));
         }
         held(name);
         show(studio.standing(name, step));
     }
 
-    private Node row(String name, Gate.Step each) {
-        Gate.Standing standing = studio.standing(name, each);
+    private Node row(String name, GateStep each) {
+        GateStanding standing = studio.standing(name, each);
         String words = standing.isOpen()
                 ? "✓ open"
                 : standing.passed().isPresent()
@@ -77,7 +80,7 @@ final class GateView extends BorderPane implements FittingPlace.Shown {
         return row;
     }
 
-    private void choose(Gate.Step wanted) {
+    private void choose(GateStep wanted) {
         step = wanted;
         refresh();
     }
@@ -91,7 +94,7 @@ final class GateView extends BorderPane implements FittingPlace.Shown {
                                 steps.getChildren().add(Parts.text(words.in(studio.format()) + ".", "small", "soft"))));
     }
 
-    private void show(Gate.Standing standing) {
+    private void show(GateStanding standing) {
         shown.getChildren()
                 .addAll(
                         Parts.text(standing.step().words() + ": " + standing.garment(), "title"),
@@ -100,7 +103,7 @@ final class GateView extends BorderPane implements FittingPlace.Shown {
                                         ? "Everything is as it should be. Look once more, then do it."
                                         : "Closed: what is missing is named below, and where it is settled.",
                                 "soft"));
-        for (Gate.Condition condition : standing.conditions()) {
+        for (GateCondition condition : standing.conditions()) {
             shown.getChildren().add(condition(condition));
         }
         standing.passed()
@@ -115,7 +118,7 @@ final class GateView extends BorderPane implements FittingPlace.Shown {
         }
     }
 
-    private Node condition(Gate.Condition condition) {
+    private Node condition(GateCondition condition) {
         String mark = switch (condition.state()) {
             case MET -> "✓";
             case MISSING -> "✗";
@@ -130,7 +133,7 @@ final class GateView extends BorderPane implements FittingPlace.Shown {
         HBox line = new HBox(12, Parts.label(mark, "figure", "gate-mark", style), words);
         line.setAlignment(Pos.TOP_LEFT);
         line.getStyleClass().add("gate-row");
-        if (condition.state() != Gate.State.MISSING) {
+        if (condition.state() != GateCondition.State.MISSING) {
             return line;
         }
         Obstacle obstacle =
@@ -139,7 +142,7 @@ final class GateView extends BorderPane implements FittingPlace.Shown {
     }
 
     /** A closed gate may be passed, with a written reason. */
-    private void pass(Gate.Standing standing) {
+    private void pass(GateStanding standing) {
         TextField reason = new TextField();
         reason.setId("gate-reason");
         reason.setPromptText("why it is done all the same");
@@ -152,7 +155,7 @@ final class GateView extends BorderPane implements FittingPlace.Shown {
         shown.getChildren().add(row);
     }
 
-    private void pass(Gate.Standing standing, String reason) {
+    private void pass(GateStanding standing, String reason) {
         Costume costume = studio.situation().costume();
         Garment garment = costume.garment(standing.garment()).orElseThrow();
         if (studio.situation().judgement().since(garment) != SinceVersion.UNCHANGED) {

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import org.soberhem.core.body.Wearer;
+import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Judge;
@@ -127,7 +128,7 @@ final class Comparison {
     /** Returns the figure at hand and the one it is compared with. */
     Pair pair(Optional<Choice> choice, Optional<Silhouette> period) {
         Judge judge = studio.judge();
-        Judge.Case at = studio.situation().judged();
+        EvaluatedCostume at = studio.situation().judged();
         String title = costume().title() + ", " + at.wearer().name();
         Map<String, Double> numbers = numbers(judge, at);
         if (choice.isEmpty()) {
@@ -163,7 +164,7 @@ final class Comparison {
                         .filter(each -> each.id().equals(choice.get().id()))
                         .findFirst()
                         .orElseThrow();
-                Judge.Case worn = studio.wornBy(wearer);
+                EvaluatedCostume worn = studio.wornBy(wearer);
                 List<Sentence> said = new ArrayList<>();
                 said.add(Sentence.of("The same garments, drafted for {}.", wearer.name()));
                 worn.judgement()
@@ -190,7 +191,7 @@ final class Comparison {
 
     private static FigurePane.Shown shown(
             Judge judge,
-            Judge.Case at,
+            EvaluatedCostume at,
             Optional<Silhouette> period,
             Optional<Function<FigureView, List<Path>>> other,
             String title) {
@@ -198,7 +199,7 @@ final class Comparison {
         return new FigurePane.Shown(judge, at, outline, List.of(), other, title);
     }
 
-    private static Map<String, Double> numbers(Judge judge, Judge.Case at) {
+    private static Map<String, Double> numbers(Judge judge, EvaluatedCostume at) {
         return FigureQuantities.of(judge.figure(at, 0.5));
     }
 
@@ -218,7 +219,7 @@ final class Comparison {
         return said;
     }
 
-    private Pair without(Judge judge, Judge.Case at, Optional<Silhouette> period, Layer layer, String title) {
+    private Pair without(Judge judge, EvaluatedCostume at, Optional<Silhouette> period, Layer layer, String title) {
         Judge less = judge.without(costume().stack(), layer.id());
         Dressed with = judge.figure(at, 0.5);
         Dressed lacking = less.figure(at, 0.5);

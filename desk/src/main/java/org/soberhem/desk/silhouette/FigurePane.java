@@ -8,6 +8,7 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.layout.Pane;
+import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Judge;
 import org.soberhem.core.figure.BodyFigure;
 import org.soberhem.core.figure.Dressed;
@@ -76,7 +77,7 @@ final class FigurePane extends Pane {
      */
     record Shown(
             Judge judge,
-            Judge.Case at,
+            EvaluatedCostume at,
             Optional<PeriodOutline> outline,
             List<List<Point>> picture,
             Optional<Function<FigureView, List<Path>>> other,

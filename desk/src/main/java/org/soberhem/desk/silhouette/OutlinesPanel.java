@@ -12,6 +12,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Judge;
 import org.soberhem.core.draft.SheetException;
 import org.soberhem.core.figure.FigureView;
@@ -166,7 +167,7 @@ final class OutlinesPanel extends BorderPane {
     }
 
     private void describe(Silhouette silhouette) {
-        Judge.Case at = studio.situation().judged();
+        EvaluatedCostume at = studio.situation().judged();
         figure.show(
                 new FigurePane.Shown(
                         studio.judge(),

@@ -4,6 +4,7 @@ import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Judge;
 import org.soberhem.core.figure.Dressed;
 import org.soberhem.core.figure.FigureView;
@@ -55,7 +56,7 @@ final class PictureDesk {
      * @param silhouette the outline that it is laid over
      * @throws FormatException if it is no picture, or nobody can be told from the wall
      */
-    Measured measure(byte[] content, Judge.Case at, Optional<Silhouette> silhouette) {
+    Measured measure(byte[] content, EvaluatedCostume at, Optional<Silhouette> silhouette) {
         BufferedImage picture = Pictures.read(content);
         Dressed dressed = studio.judge().figure(at, 0.5);
         double height = dressed.body().height();

@@ -15,6 +15,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Judge;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.figure.FigureView;
@@ -176,7 +177,7 @@ public final class SilhouetteView extends BorderPane {
     }
 
     private void measure(FileDesk files) {
-        Judge.Case at = studio.situation().judged();
+        EvaluatedCostume at = studio.situation().judged();
         Optional<Silhouette> silhouette = desk.silhouette();
         files.read(
                 Pictures.MOST_BYTES,

@@ -1,5 +1,6 @@
 package org.soberhem.desk.studio;
 
+import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Judge;
 import org.soberhem.core.figure.Dressed;
 import org.soberhem.core.figure.DressedPlate;
@@ -15,7 +16,7 @@ import org.soberhem.files.picture.Pictures;
 public final class Camera {
 
     private final Judge judge;
-    private final Judge.Case at;
+    private final EvaluatedCostume at;
 
     public Camera(Studio studio) {
         judge = studio.judge();

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Wearer;
+import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Judge;
 import org.soberhem.core.costume.Judgement;
@@ -35,8 +36,8 @@ public record Situation(
         List<Obstacle> inTheWay) {
 
     /** Returns what its figure and its verdicts come from. */
-    public Judge.Case judged() {
-        return new Judge.Case(judgement, wearer, set, tried);
+    public EvaluatedCostume judged() {
+        return new EvaluatedCostume(judgement, wearer, set, tried);
     }
 
     public Optional<Work> work(String garment) {

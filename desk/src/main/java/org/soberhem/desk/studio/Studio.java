@@ -33,6 +33,9 @@ import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.cloth.Stash;
+import org.soberhem.core.costume.GateStep;
+import org.soberhem.core.costume.GateStanding;
+import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Earlier;
 import org.soberhem.core.costume.Garment;
@@ -262,7 +265,7 @@ public final class Studio {
     }
 
     /** Returns how a gate of the costume at hand stands for one of its garments. */
-    public Gate.Standing standing(String garmentName, Gate.Step step) {
+    public GateStanding standing(String garmentName, GateStep step) {
         return gate().of(situation().judged(), garmentName, step, supplies());
     }
 
@@ -1009,10 +1012,10 @@ public final class Studio {
     }
 
     /** Returns the costume at hand drafted for another wearer, from their latest readings. */
-    public Judge.Case wornBy(Wearer wearer) {
+    public EvaluatedCostume wornBy(Wearer wearer) {
         List<MeasurementSet> sets = wearer.sets();
         Optional<MeasurementSet> set = sets.isEmpty() ? Optional.empty() : Optional.of(sets.get(sets.size() - 1));
-        return new Judge.Case(judgement(situation().costume(), set, Map.of()), wearer, set, Map.of());
+        return new EvaluatedCostume(judgement(situation().costume(), set, Map.of()), wearer, set, Map.of());
     }
 
     /** Returns a costume with everything computed from it; again only if something that it is computed from changed. */
@@ -1037,7 +1040,7 @@ public final class Studio {
         Wearer wearer = wearer(costume);
         Optional<MeasurementSet> set = wearer.set(costume.set());
         Judgement judgement = judgement(costume, set, tries);
-        Judge.Case at = new Judge.Case(judgement, wearer, set, Map.copyOf(tries));
+        EvaluatedCostume at = new EvaluatedCostume(judgement, wearer, set, Map.copyOf(tries));
         List<Verdict> verdicts = judge.verdicts(at);
         return new Situation(
                 costume,

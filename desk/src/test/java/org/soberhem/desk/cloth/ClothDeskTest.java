@@ -13,6 +13,9 @@ import org.junit.jupiter.api.io.TempDir;
 import org.soberhem.core.cloth.Cloth;
 import org.soberhem.core.cloth.IfShort;
 import org.soberhem.core.cloth.Lay;
+import org.soberhem.core.costume.GateStep;
+import org.soberhem.core.costume.GateCondition;
+import org.soberhem.core.costume.GateCheck;
 import org.soberhem.core.costume.Gate;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.costume.Supply;
@@ -46,8 +49,8 @@ class ClothDeskTest {
         return desk.supply().orElseThrow();
     }
 
-    private Gate.State state(Gate.Check check) {
-        return studio.standing("Walking skirt", Gate.Step.CUT_CLOTH).conditions().stream()
+    private GateCondition.State state(GateCheck check) {
+        return studio.standing("Walking skirt", GateStep.CUT_CLOTH).conditions().stream()
                 .filter(condition -> condition.check() == check)
                 .findFirst()
                 .orElseThrow()
@@ -58,16 +61,16 @@ class ClothDeskTest {
     void theDemosSerge_mustBeSteamed_thenItsLayIsPlannedAnew_andTheGateSaysSo() {
         assertThat(desk.uses()).containsExactly("outer", "interlining");
         assertThat(supply().isLaid()).isTrue();
-        assertThat(state(Gate.Check.WASHED)).isEqualTo(Gate.State.MISSING);
-        assertThat(state(Gate.Check.SET)).isEqualTo(Gate.State.MET);
+        assertThat(state(GateCheck.WASHED)).isEqualTo(GateCondition.State.MISSING);
+        assertThat(state(GateCheck.SET)).isEqualTo(GateCondition.State.MET);
         Cloth serge = supply().cloth().orElseThrow();
         studio.keep(
                 studio.stash().with(serge.madeReady(new Cloth.State(true, 0), 4500, 1480)),
                 "ready",
                 Sentence.of("Steamed"));
-        assertThat(state(Gate.Check.WASHED)).isEqualTo(Gate.State.MET);
+        assertThat(state(GateCheck.WASHED)).isEqualTo(GateCondition.State.MET);
         assertThat(supply().isLaid()).as("it became narrower").isFalse();
-        assertThat(state(Gate.Check.SET)).isEqualTo(Gate.State.MISSING);
+        assertThat(state(GateCheck.SET)).isEqualTo(GateCondition.State.MISSING);
         studio.undo();
         assertThat(supply().isLaid()).isTrue();
     }

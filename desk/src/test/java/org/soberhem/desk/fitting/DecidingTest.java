@@ -8,6 +8,10 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.Sides;
+import org.soberhem.core.costume.GateStep;
+import org.soberhem.core.costume.GateStanding;
+import org.soberhem.core.costume.GateCondition;
+import org.soberhem.core.costume.GateCheck;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Gate;
 import org.soberhem.core.costume.Version;
@@ -142,11 +146,11 @@ class DecidingTest extends DemoRound {
         for (Movement movement : trying.movements()) {
             trying.tried(movement, false, Trial.Result.PASSED);
         }
-        Gate.Standing standing = studio.standing("Blouse", Gate.Step.CUT_CLOTH);
+        GateStanding standing = studio.standing("Blouse", GateStep.CUT_CLOTH);
         assertThat(standing.conditions())
-                .filteredOn(each -> each.check() == Gate.Check.MOVEMENTS || each.check() == Gate.Check.WEAR)
-                .extracting(Gate.Condition::state)
-                .containsOnly(Gate.State.MET);
+                .filteredOn(each -> each.check() == GateCheck.MOVEMENTS || each.check() == GateCheck.WEAR)
+                .extracting(GateCondition::state)
+                .containsOnly(GateCondition.State.MET);
         assertThat(standing.isOpen()).isFalse();
     }
 
@@ -172,8 +176,8 @@ class DecidingTest extends DemoRound {
         trying.tried(arms, true, Trial.Result.FAILED);
         assertThat(trying.trial(arms, false).orElseThrow().result()).isEqualTo(Trial.Result.PASSED);
         assertThat(trying.trial(arms, true).orElseThrow().minutes()).isEqualTo(60);
-        Gate.Condition moved = studio.standing("Blouse", Gate.Step.CUT_CLOTH).conditions().stream()
-                .filter(each -> each.check() == Gate.Check.MOVEMENTS)
+        GateCondition moved = studio.standing("Blouse", GateStep.CUT_CLOTH).conditions().stream()
+                .filter(each -> each.check() == GateCheck.MOVEMENTS)
                 .findFirst()
                 .orElseThrow();
         assertThat(moved.words().in(studio.format())).contains(arms.name().toLowerCase(Locale.ROOT));

@@ -19,6 +19,7 @@ import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
+import org.soberhem.core.costume.GateStep;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Gate;
 import org.soberhem.core.costume.Stage;
@@ -231,7 +232,7 @@ class FittingJourneyTest extends DemoJourney {
                 () -> robot.lookup("#gate-reason").queryAs(TextField.class).setText("the day is near"));
         fire(robot, "gate-pass");
         assertThat(costume().papers().passages()).singleElement().satisfies(passage -> {
-            assertThat(passage.step()).isEqualTo(Gate.Step.TRIM);
+            assertThat(passage.step()).isEqualTo(GateStep.TRIM);
             assertThat(passage.reason()).isEqualTo("the day is near");
         });
         assertThat(words(robot, ".label")).contains("the day is near");

@@ -18,6 +18,7 @@ import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Reading;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.cloth.Stash;
+import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.InTheWay;
@@ -67,8 +68,8 @@ class CostumeThreadTest {
 
     private static final Judge JUDGE = new Judge(LIBRARY.silhouettes(), LIBRARY.figurePlan(), LIBRARY.wardrobe());
 
-    private static Judge.Case at(Judgement judgement, MeasurementSet set) {
-        return new Judge.Case(judgement, ADA, Optional.of(set), Map.of());
+    private static EvaluatedCostume at(Judgement judgement, MeasurementSet set) {
+        return new EvaluatedCostume(judgement, ADA, Optional.of(set), Map.of());
     }
 
     private static MeasurementSet set(String stack, String... readings) {
@@ -119,7 +120,7 @@ class CostumeThreadTest {
     }
 
     private static List<String> inTheWay(Costume costume, MeasurementSet set) {
-        Judge.Case at = at(judged(costume, set), set);
+        EvaluatedCostume at = at(judged(costume, set), set);
         return IN_THE_WAY.of(at, JUDGE.verdicts(at), SUPPLIES, 6).stream()
                 .map(obstacle -> obstacle.stage() + ": " + obstacle.sentence().in(LengthFormat.INCH_EIGHTHS))
                 .toList();
@@ -149,7 +150,7 @@ class CostumeThreadTest {
     void notMeasured_saysToBeginWithTheTape() {
         Costume costume = costume(List.of(), List.of());
         List<Obstacle> found = IN_THE_WAY.of(
-                new Judge.Case(new Judgement(costume, Map.of(), Map.of()), ADA, Optional.empty(), Map.of()),
+                new EvaluatedCostume(new Judgement(costume, Map.of(), Map.of()), ADA, Optional.empty(), Map.of()),
                 List.of(),
                 SUPPLIES,
                 6);
@@ -246,7 +247,7 @@ class CostumeThreadTest {
     void verdicts_readTheDraftAndTheLatestFittingThatHasTheReading() {
         Fitting first = fitting(CORSET, true).withReading("waist-dip-front", Length.ofMillimetres(5));
         Costume costume = costume(List.of(), List.of(first));
-        Judge.Case at = at(judged(costume, middle(CORSET)), middle(CORSET));
+        EvaluatedCostume at = at(judged(costume, middle(CORSET)), middle(CORSET));
         Map<String, Verdict> now = new LinkedHashMap<>();
         JUDGE.verdicts(at).forEach(each -> now.put(each.rule().id(), each));
         assertThat(now).containsKeys("collar-stand", "cap-fullness", "waist-dip", "front-pouch", "collar-ease");

@@ -22,6 +22,11 @@ import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Reading;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.cloth.Stash;
+import org.soberhem.core.costume.GateStep;
+import org.soberhem.core.costume.GateStanding;
+import org.soberhem.core.costume.GateCondition;
+import org.soberhem.core.costume.GateCheck;
+import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Dependence;
 import org.soberhem.core.costume.Garment;
@@ -114,11 +119,11 @@ class FittingThreadTest {
                 garment.alterations());
     }
 
-    private static Judge.Case at(Costume costume, MeasurementSet set) {
+    private static EvaluatedCostume at(Costume costume, MeasurementSet set) {
         Map<String, Work> works = new LinkedHashMap<>();
         costume.garments().forEach(garment -> works.put(garment.name(), work(garment, set)));
         Wearer ada = Wearer.of("ada", "Ada", "", List.of(set));
-        return new Judge.Case(new Judgement(costume, works, Map.of()), ada, Optional.of(set), Map.of());
+        return new EvaluatedCostume(new Judgement(costume, works, Map.of()), ada, Optional.of(set), Map.of());
     }
 
     private static Garment named(Garment garment, MeasurementSet set, String why) {
@@ -138,7 +143,7 @@ class FittingThreadTest {
         return Remark.at(id, "Blouse", zone, sides).withSeen(seen);
     }
 
-    private static Set<Fact> known(Judge.Case at, Fitting fitting, Remark remark) {
+    private static Set<Fact> known(EvaluatedCostume at, Fitting fitting, Remark remark) {
         return KNOWING.of(at, fitting.with(remark), remark);
     }
 
@@ -174,7 +179,7 @@ class FittingThreadTest {
                         .stepping(Inner.CLOSURE))
                 .with(new Trial("sit", 60, Trial.Result.PASSED, ""));
         Remark remark = remark("1-1", "armhole-front", Sides.RIGHT, "arm-front-pinch");
-        Judge.Case at = at(costume(List.of(garment), fitting), set);
+        EvaluatedCostume at = at(costume(List.of(garment), fitting), set);
         assertThat(known(at, fitting.with(remark("1-2", "bust", Sides.BOTH, "bust-hollow")), remark))
                 .contains(
                         fact("len-long nape-waist"),
@@ -241,7 +246,7 @@ class FittingThreadTest {
         Fitting one = fitting(1, 1, worn()).with(pinch.withDecision(done));
         Fitting two = fitting(2, 2, worn());
         Remark again = remark("2-1", "armhole-front", Sides.BOTH, "arm-front-pinch");
-        Judge.Case after = at(costume(List.of(second), one, two), set);
+        EvaluatedCostume after = at(costume(List.of(second), one, two), set);
         assertThat(known(after, two, again))
                 .contains(fact("persists hollow-edge"), fact("one-round"))
                 .doesNotContain(fact("asked hollow-edge"), fact("after hollow-edge"));
@@ -362,7 +367,7 @@ class FittingThreadTest {
         Costume tried = costume(List.of(garment), fitting(1, 1, worn()), fitting(2, 1, worn()));
         assertThat(Rounds.enough(List.of(tried), any -> true)).isEmpty();
         Costume cut =
-                tried.keeping(Papers.NONE.with(new Papers.Passage(Gate.Step.CUT_CLOTH, "Blouse", 0, DAY, "it fits")));
+                tried.keeping(Papers.NONE.with(new Papers.Passage(GateStep.CUT_CLOTH, "Blouse", 0, DAY, "it fits")));
         assertThat(Rounds.enough(List.of(cut), any -> true).orElseThrow().in(LengthFormat.INCH_EIGHTHS))
                 .isEqualTo("Mock-ups that were enough before: 2 for the Blouse of \"Secretary\"");
         assertThat(Rounds.enough(List.of(cut), any -> false)).isEmpty();
@@ -385,33 +390,33 @@ class FittingThreadTest {
         Garment garment = blouse();
         MeasurementSet set = set(CORSET, "36");
         assertThat(state(
-                        GATE.of(at(costume(List.of(garment)), set), "Blouse", Gate.Step.CUT_HEM, SUPPLIES),
-                        Gate.Check.HUNG))
+                        GATE.of(at(costume(List.of(garment)), set), "Blouse", GateStep.CUT_HEM, SUPPLIES),
+                        GateCheck.HUNG))
                 .as("a blouse does not hang")
-                .isEqualTo(Gate.State.MET);
+                .isEqualTo(GateCondition.State.MET);
         assertThat(hung("walking-skirt-1906"))
                 .as("a step was left out, it hangs all the same")
-                .isEqualTo(Gate.State.UNKNOWN);
-        assertThat(hung("petticoat-1778")).isEqualTo(Gate.State.MET);
+                .isEqualTo(GateCondition.State.UNKNOWN);
+        assertThat(hung("petticoat-1778")).isEqualTo(GateCondition.State.MET);
     }
 
     /** How the gate's hanging stands for a garment whose only step waits for nothing. */
-    private static Gate.State hung(String id) {
+    private static GateCondition.State hung(String id) {
         CompiledSheet sheet = LIBRARY.sheet(id).orElseThrow();
         Garment garment = new Garment("It", LIBRARY.sheetText(id).orElseThrow(), Map.of(), List.of(), List.of());
         Bench steps = new Bench(LIBRARY.making().steps("It", "blouse", List.of("Hem it"), Set.of()), List.of());
         Costume planned = costume(List.of(garment)).underway(Underway.NOT_BEGUN.with(steps));
         Map<String, Work> works = Map.of("It", Work.of(sheet, sheet.middle(), List.of()));
         MeasurementSet set = set(CORSET, "36");
-        Judge.Case at = new Judge.Case(
+        EvaluatedCostume at = new EvaluatedCostume(
                 new Judgement(planned, works, Map.of()),
                 Wearer.of("ada", "Ada", "", List.of(set)),
                 Optional.of(set),
                 Map.of());
-        return state(GATE.of(at, "It", Gate.Step.CUT_HEM, SUPPLIES), Gate.Check.HUNG);
+        return state(GATE.of(at, "It", GateStep.CUT_HEM, SUPPLIES), GateCheck.HUNG);
     }
 
-    private static Gate.State state(Gate.Standing standing, Gate.Check check) {
+    private static GateCondition.State state(GateStanding standing, GateCheck check) {
         return standing.conditions().stream()
                 .filter(condition -> condition.check() == check)
                 .findFirst()
@@ -423,43 +428,43 @@ class FittingThreadTest {
     void gate_opensConditionByCondition_andStaysClosedUntilThereIsCloth() {
         MeasurementSet set = set(CORSET, "36");
         Garment garment = named(blouse(), set, "first");
-        Gate.Standing before = GATE.of(at(costume(List.of(garment)), set), "Blouse", Gate.Step.CUT_CLOTH, SUPPLIES);
-        assertThat(state(before, Gate.Check.TRIED)).isEqualTo(Gate.State.MISSING);
-        assertThat(state(before, Gate.Check.SEAMS)).isEqualTo(Gate.State.MET);
-        assertThat(state(before, Gate.Check.OPENINGS)).isEqualTo(Gate.State.MET);
+        GateStanding before = GATE.of(at(costume(List.of(garment)), set), "Blouse", GateStep.CUT_CLOTH, SUPPLIES);
+        assertThat(state(before, GateCheck.TRIED)).isEqualTo(GateCondition.State.MISSING);
+        assertThat(state(before, GateCheck.SEAMS)).isEqualTo(GateCondition.State.MET);
+        assertThat(state(before, GateCheck.OPENINGS)).isEqualTo(GateCondition.State.MET);
         Fitting fitting = fitting(1, 1, worn()).with(remark("1-1", "armhole-front", Sides.BOTH, "arm-front-pinch"));
-        Judge.Case at = at(costume(List.of(garment), fitting), set);
-        Gate.Standing open = GATE.of(at, "Blouse", Gate.Step.CUT_CLOTH, SUPPLIES);
-        assertThat(state(open, Gate.Check.TRIED)).isEqualTo(Gate.State.MET);
-        assertThat(state(open, Gate.Check.LAYERS)).isEqualTo(Gate.State.MET);
-        assertThat(state(open, Gate.Check.REMARKS)).isEqualTo(Gate.State.MISSING);
-        assertThat(state(open, Gate.Check.MOVEMENTS)).isEqualTo(Gate.State.MISSING);
+        EvaluatedCostume at = at(costume(List.of(garment), fitting), set);
+        GateStanding open = GATE.of(at, "Blouse", GateStep.CUT_CLOTH, SUPPLIES);
+        assertThat(state(open, GateCheck.TRIED)).isEqualTo(GateCondition.State.MET);
+        assertThat(state(open, GateCheck.LAYERS)).isEqualTo(GateCondition.State.MET);
+        assertThat(state(open, GateCheck.REMARKS)).isEqualTo(GateCondition.State.MISSING);
+        assertThat(state(open, GateCheck.MOVEMENTS)).isEqualTo(GateCondition.State.MISSING);
         Fitting done = fitting(1, 1, worn())
                 .with(remark("1-1", "armhole-front", Sides.BOTH, "arm-front-pinch")
                         .withDecision(Decision.of(Decision.Kind.MAKE_UP, "")));
         for (Movement movement : GATE.movements("blouse")) {
             done = done.with(new Trial(movement.id(), movement.minutes(), Trial.Result.PASSED, ""));
         }
-        Gate.Standing cut = GATE.of(at(costume(List.of(garment), done), set), "Blouse", Gate.Step.CUT_CLOTH, SUPPLIES);
+        GateStanding cut = GATE.of(at(costume(List.of(garment), done), set), "Blouse", GateStep.CUT_CLOTH, SUPPLIES);
         assertThat(cut.missing())
-                .extracting(Gate.Condition::check)
+                .extracting(GateCondition::check)
                 .as("only what belongs to cloth is left")
-                .containsExactly(Gate.Check.WASHED, Gate.Check.ENOUGH, Gate.Check.SET, Gate.Check.COUNTED);
+                .containsExactly(GateCheck.WASHED, GateCheck.ENOUGH, GateCheck.SET, GateCheck.COUNTED);
         assertThat(cut.isOpen()).isFalse();
-        assertThat(GATE.of(at(costume(List.of(garment), done), set), "Blouse", Gate.Step.CLIP_NOTCH, SUPPLIES)
+        assertThat(GATE.of(at(costume(List.of(garment), done), set), "Blouse", GateStep.CLIP_NOTCH, SUPPLIES)
                         .isOpen())
                 .isTrue();
         // Without a layer, or altered since, it is closed again.
         Fitting bare = done.under(worn().toggling(COVER));
         assertThat(state(
-                        GATE.of(at(costume(List.of(garment), bare), set), "Blouse", Gate.Step.TRIM, SUPPLIES),
-                        Gate.Check.LAYERS))
-                .isEqualTo(Gate.State.MISSING);
+                        GATE.of(at(costume(List.of(garment), bare), set), "Blouse", GateStep.TRIM, SUPPLIES),
+                        GateCheck.LAYERS))
+                .isEqualTo(GateCondition.State.MISSING);
         Garment altered = garment.with(SIDES);
         assertThat(state(
-                        GATE.of(at(costume(List.of(altered), done), set), "Blouse", Gate.Step.TRIM, SUPPLIES),
-                        Gate.Check.TRIED))
-                .isEqualTo(Gate.State.MISSING);
+                        GATE.of(at(costume(List.of(altered), done), set), "Blouse", GateStep.TRIM, SUPPLIES),
+                        GateCheck.TRIED))
+                .isEqualTo(GateCondition.State.MISSING);
     }
 
     @Test
@@ -482,15 +487,15 @@ class FittingThreadTest {
     void passage_holdsForTheVersionThatWasCut_andNoOther() {
         MeasurementSet set = set(CORSET, "36");
         Garment garment = named(blouse(), set, "first");
-        Papers papers = Papers.NONE.with(new Papers.Passage(Gate.Step.CUT_CLOTH, "Blouse", 1, DAY, "the day is near"));
+        Papers papers = Papers.NONE.with(new Papers.Passage(GateStep.CUT_CLOTH, "Blouse", 1, DAY, "the day is near"));
         Costume costume = costume(List.of(garment)).keeping(papers);
-        assertThat(GATE.of(at(costume, set), "Blouse", Gate.Step.CUT_CLOTH, SUPPLIES)
+        assertThat(GATE.of(at(costume, set), "Blouse", GateStep.CUT_CLOTH, SUPPLIES)
                         .passed())
                 .hasValueSatisfying(passage -> assertThat(passage.reason()).isEqualTo("the day is near"));
-        assertThat(GATE.of(at(costume, set), "Blouse", Gate.Step.TRIM, SUPPLIES).passed())
+        assertThat(GATE.of(at(costume, set), "Blouse", GateStep.TRIM, SUPPLIES).passed())
                 .isEmpty();
         Costume altered = costume.with(garment.with(SIDES));
-        assertThat(GATE.of(at(altered, set), "Blouse", Gate.Step.CUT_CLOTH, SUPPLIES)
+        assertThat(GATE.of(at(altered, set), "Blouse", GateStep.CUT_CLOTH, SUPPLIES)
                         .passed())
                 .isEmpty();
     }

@@ -16,6 +16,7 @@ import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Reading;
 import org.soberhem.core.body.Wearer;
+import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Judge;
 import org.soberhem.core.costume.Judgement;
@@ -87,10 +88,10 @@ class JudgeTest {
                 .looking(look);
     }
 
-    private static Judge.Case at(Costume costume, Map<String, Work> works, MeasurementSet... sets) {
+    private static EvaluatedCostume at(Costume costume, Map<String, Work> works, MeasurementSet... sets) {
         Wearer wearer = Wearer.of("w", "Ada", "", List.of(sets)).built(new Build(Age.ADULT, true));
         Optional<MeasurementSet> last = sets.length == 0 ? Optional.empty() : Optional.of(sets[sets.length - 1]);
-        return new Judge.Case(new Judgement(costume, works, Map.of()), wearer, last, Map.of());
+        return new EvaluatedCostume(new Judgement(costume, works, Map.of()), wearer, last, Map.of());
     }
 
     private static Verdict verdict(List<Verdict> verdicts, String rule) {
@@ -136,7 +137,7 @@ class JudgeTest {
         assertThat(busk.passes()).isFalse();
         assertThat(busk.correction()).isCloseTo(-0.5 * inch, within(1.0));
         MeasurementSet seated = set("a", 4, "none", reading("torso-length-seated", Posture.SEATED, 229));
-        Judge.Case at = at(costume(1906, "none", Look.USUAL), Map.of("Corset", corset), seated);
+        EvaluatedCostume at = at(costume(1906, "none", Look.USUAL), Map.of("Corset", corset), seated);
         assertThat(verdict(JUDGE.verdicts(at), "any-stays-seated").grade()).isEqualTo(Verdict.Grade.NOT_MET);
     }
 
@@ -172,7 +173,7 @@ class JudgeTest {
         Map<String, Work> works = new LinkedHashMap<>();
         works.put("Shirt", work("shirt-1780", Map.of()));
         works.put("Hood", work("hood-1780", Map.of("strip", 160.0)));
-        Judge.Case at = at(costume(1790, "none", Look.USUAL.of("m-1810-boatman")), works);
+        EvaluatedCostume at = at(costume(1790, "none", Look.USUAL.of("m-1810-boatman")), works);
         Verdict hood = verdict(JUDGE.verdicts(at), "g19m-hood");
         assertThat(hood.garment()).isEqualTo("Hood");
         assertThat(hood.grade()).isEqualTo(Verdict.Grade.NOT_MET);
@@ -222,7 +223,7 @@ class JudgeTest {
                 .withReading("waist-dip-front", Length.ofMillimetres(30))
                 .answering("s04-stance", Optional.of(1.0));
         Map<String, Work> works = Map.of("Blouse", work("blouse-1906", Map.of()));
-        Judge.Case at = at(costume(1906, "blouse-1906", Look.USUAL, first, second), works);
+        EvaluatedCostume at = at(costume(1906, "blouse-1906", Look.USUAL, first, second), works);
         List<Verdict.Grade> grades = new ArrayList<>();
         for (int round = 0; round <= 2; round++) {
             grades.add(verdict(JUDGE.verdicts(at, works, round), "waist-dip").grade());
@@ -246,7 +247,7 @@ class JudgeTest {
 
     @Test
     void layerLess_isWornWithoutIt_andTheStackStaysAsItIs() {
-        Judge.Case at = at(costume(1860, CAGE, Look.USUAL), Map.of("Skirt", work("skirt-1845", Map.of())));
+        EvaluatedCostume at = at(costume(1860, CAGE, Look.USUAL), Map.of("Skirt", work("skirt-1845", Map.of())));
         Judge less = JUDGE.without(CAGE, "cage-1858");
         double with = JUDGE.facts(at).value("hem-breadth");
         assertThat(less.facts(at).value("hem-breadth")).isLessThan(with * 0.8);
@@ -255,7 +256,7 @@ class JudgeTest {
 
     @Test
     void origins_sayWhetherTheLayersAreEstimated() {
-        Judge.Case caged = at(costume(1860, CAGE, Look.USUAL), Map.of("Skirt", work("skirt-1845", Map.of())));
+        EvaluatedCostume caged = at(costume(1860, CAGE, Look.USUAL), Map.of("Skirt", work("skirt-1845", Map.of())));
         assertThat(JUDGE.facts(caged).quantity("hem-breadth").origin().in(LengthFormat.CENTIMETRES))
                 .contains("whose effect is estimated");
         assertThat(JUDGE.facts(caged).quantity("hem-breadth").from()).contains(From.FIGURE);

@@ -25,6 +25,10 @@ import org.soberhem.core.alter.Sides;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.cloth.Stash;
+import org.soberhem.core.costume.GateStep;
+import org.soberhem.core.costume.GateStanding;
+import org.soberhem.core.costume.GateCheck;
+import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Gate;
@@ -73,11 +77,11 @@ class SinceVersionTest {
         return new Garment("It", text, Map.of(), List.of(), List.of());
     }
 
-    private static Judge.Case at(Garment garment, CompiledSheet sheet, Inputs inputs, Costume costume) {
+    private static EvaluatedCostume at(Garment garment, CompiledSheet sheet, Inputs inputs, Costume costume) {
         Map<String, Work> works = new HashMap<>();
         works.put("It", Work.of(sheet, inputs, garment.alterations()));
         MeasurementSet set = MeasurementSet.of("may", DAY, "", "", "", List.of());
-        return new Judge.Case(
+        return new EvaluatedCostume(
                 new Judgement(costume, works, Map.of()),
                 Wearer.of("ada", "Ada", "", List.of(set)),
                 Optional.of(set),
@@ -150,18 +154,18 @@ class SinceVersionTest {
         Fitting fitting =
                 Fitting.begun(1, DAY, new Mockup(Map.of("It", 1), "calico"), new Conditions("", true, "Ruth"));
         Papers passed = Papers.NONE;
-        for (Gate.Step step : Gate.Step.values()) {
+        for (GateStep step : GateStep.values()) {
             passed = passed.with(new Papers.Passage(step, "It", 1, DAY, "it fits"));
         }
         Costume costume = Secretary.in(List.of(named), List.of(fitting)).keeping(passed);
-        Judge.Case asNamed = at(named, sheet, inputs, costume);
+        EvaluatedCostume asNamed = at(named, sheet, inputs, costume);
         assertThat(asNamed.judgement().since(named)).isEqualTo(SinceVersion.UNCHANGED);
         assertThat(asNamed.judgement().versionWords(named)).isEqualTo("version 1");
-        assertThat(GATE.of(asNamed, "It", Gate.Step.CUT_CLOTH, SUPPLIES).passed())
+        assertThat(GATE.of(asNamed, "It", GateStep.CUT_CLOTH, SUPPLIES).passed())
                 .isPresent();
         Set<SinceVersion> found = EnumSet.noneOf(SinceVersion.class);
         for (Changed each : changes(named, sheet, inputs)) {
-            Judge.Case now;
+            EvaluatedCostume now;
             try {
                 now = at(each.garment(), sheet, each.inputs(), costume.with(each.garment()));
             } catch (DraftException cannotBeDrawn) {
@@ -182,12 +186,12 @@ class SinceVersionTest {
         assertThat(found).contains(SinceVersion.VALUES, SinceVersion.ALTERATIONS);
     }
 
-    private static void closed(Judge.Case now, String how) {
-        for (Gate.Step step : Gate.Step.values()) {
-            Gate.Standing standing = GATE.of(now, "It", step, SUPPLIES);
+    private static void closed(EvaluatedCostume now, String how) {
+        for (GateStep step : GateStep.values()) {
+            GateStanding standing = GATE.of(now, "It", step, SUPPLIES);
             assertThat(standing.passed()).as("%s, %s", how, step).isEmpty();
             assertThat(standing.missing())
-                    .filteredOn(condition -> condition.check() == Gate.Check.TRIED)
+                    .filteredOn(condition -> condition.check() == GateCheck.TRIED)
                     .singleElement()
                     .satisfies(condition -> assertThat(condition.words().in(LengthFormat.INCH_EIGHTHS))
                             .contains("no longer version 1"));

@@ -13,6 +13,7 @@ import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.core.alter.Outcome;
 import org.soberhem.core.alter.Sides;
 import org.soberhem.core.body.Wearer;
+import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Judge;
 import org.soberhem.core.costume.Judgement;
@@ -117,7 +118,7 @@ class OfferedAlterationsTest {
                 Map.of());
         Work work = Work.of(sheet, sheet.middle(), alterations);
         return new Judge(LIBRARY.silhouettes(), LIBRARY.figurePlan(), LIBRARY.wardrobe())
-                .facts(new Judge.Case(
+                .facts(new EvaluatedCostume(
                         new Judgement(costume, Map.of("Garment", work), Map.of()),
                         Wearer.of("w", "w", "", List.of()),
                         Optional.empty(),

@@ -18,6 +18,7 @@ import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.core.body.Age;
 import org.soberhem.core.body.Build;
 import org.soberhem.core.body.Wearer;
+import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Judge;
 import org.soberhem.core.costume.Judgement;
@@ -305,14 +306,14 @@ class SilhouettesAgreeTest {
         assertThat(failures).isEmpty();
     }
 
-    private static Judge.Case middle(CompiledSheet sheet, int year) {
+    private static EvaluatedCostume middle(CompiledSheet sheet, int year) {
         Inputs inputs = sheet.middle();
         Map<String, Double> tried = new HashMap<>();
         inputs.measures().forEach((measure, value) -> tried.put(measure, value.right()));
         Costume costume =
                 new Costume("c", "c", "", year, Optional.empty(), "w", "", "none", List.of(), List.of(), "", Map.of());
         boolean man = sheet.sheet().id().startsWith("shirt");
-        return new Judge.Case(
+        return new EvaluatedCostume(
                 new Judgement(costume, Map.of("Garment", Work.of(sheet, inputs, List.of())), Map.of()),
                 Wearer.of("w", "w", "", List.of()).built(new Build(Age.ADULT, !man)),
                 Optional.empty(),
