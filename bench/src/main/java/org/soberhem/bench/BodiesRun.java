@@ -6,8 +6,8 @@ import org.soberhem.core.draft.DraftException;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.draft.Sums;
-import org.soberhem.core.garment.Given;
 import org.soberhem.core.garment.Sum;
+import org.soberhem.core.garment.SumInputs;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
 import org.soberhem.files.bodies.Bodies;
@@ -27,8 +27,8 @@ public final class BodiesRun {
         long failing = 0;
         long sums = 0;
         long summing = 0;
-        Given.Circumstances circumstances =
-                new Given.Circumstances(1850, Library.shipped().usages());
+        SumInputs.Circumstances circumstances =
+                new SumInputs.Circumstances(1850, Library.shipped().usages());
         for (CompiledSheet sheet : sheets) {
             for (Inputs body : bodies) {
                 Pattern pattern;

@@ -9,17 +9,17 @@ import java.util.Optional;
 import org.soberhem.core.body.Age;
 import org.soberhem.core.body.Build;
 import org.soberhem.core.body.Wearer;
-import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Costume;
-import org.soberhem.core.costume.Judge;
-import org.soberhem.core.costume.Judgement;
-import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.DraftException;
 import org.soberhem.core.draft.Inputs;
-import org.soberhem.core.figure.Dressed;
+import org.soberhem.core.figure.DressedFigure;
 import org.soberhem.core.figure.DressedPlate;
 import org.soberhem.core.figure.FigureView;
+import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.EvaluatedCostume;
+import org.soberhem.core.judging.Judge;
+import org.soberhem.core.judging.Judgement;
 import org.soberhem.core.silhouette.Facts;
 import org.soberhem.core.silhouette.Rule;
 import org.soberhem.core.silhouette.Verdict;
@@ -71,7 +71,7 @@ public final class FigureRun {
         return read;
     }
 
-    private EvaluatedCostume at(Map<String, Double> read, Map<String, Work> works) {
+    private EvaluatedCostume at(Map<String, Double> read, Map<String, DraftedGarment> works) {
         Costume costume = new Costume(
                 "c", "c", "", 1906, Optional.empty(), "w", "", "blouse-1906", List.of(), List.of(), "", Map.of());
         return new EvaluatedCostume(
@@ -81,10 +81,10 @@ public final class FigureRun {
                 read);
     }
 
-    private Map<String, Work> works(Map<String, Double> read) {
-        Map<String, Work> works = new LinkedHashMap<>();
-        works.put("Blouse", Work.of(blouse, Inputs.of(read), List.of()));
-        works.put("Skirt", Work.of(skirt, Inputs.of(read), List.of()));
+    private Map<String, DraftedGarment> works(Map<String, Double> read) {
+        Map<String, DraftedGarment> works = new LinkedHashMap<>();
+        works.put("Blouse", DraftedGarment.of(blouse, Inputs.of(read), List.of()));
+        works.put("Skirt", DraftedGarment.of(skirt, Inputs.of(read), List.of()));
         return works;
     }
 
@@ -96,10 +96,10 @@ public final class FigureRun {
         for (int i = 0; i < WARM + OFTEN; i++) {
             Map<String, Double> read = middle(620 + i % 40 * 2);
             long from = System.nanoTime();
-            Map<String, Work> works = works(read);
+            Map<String, DraftedGarment> works = works(read);
             long drafted = System.nanoTime();
             EvaluatedCostume at = at(read, works);
-            Dressed dressed = judge.figure(at, 0.5);
+            DressedFigure dressed = judge.figure(at, 0.5);
             DressedPlate.of(dressed, FigureView.FRONT);
             DressedPlate.of(dressed, FigureView.SIDE);
             List<Verdict> verdicts = judge.verdicts(at);
@@ -137,7 +137,7 @@ public final class FigureRun {
                 Map<String, Double> read = new HashMap<>(bodies.get(i).millimetres());
                 completed.get(i).measures().forEach((measure, value) -> read.putIfAbsent(measure, value.right()));
                 long before = System.nanoTime();
-                Map<String, Work> works = new LinkedHashMap<>();
+                Map<String, DraftedGarment> works = new LinkedHashMap<>();
                 try {
                     works = works(read);
                 } catch (DraftException refused) {

@@ -15,15 +15,15 @@ import java.util.stream.Collectors;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
-import org.soberhem.core.costume.Overview;
-import org.soberhem.core.costume.Papers;
+import org.soberhem.core.costume.CostumeRecord;
 import org.soberhem.core.fitting.Fitting;
+import org.soberhem.core.report.Overview;
 import org.soberhem.desk.demo.Demo;
 import org.soberhem.desk.studio.Keeper;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.store.Action;
-import org.soberhem.files.store.Line;
+import org.soberhem.files.store.HistoryLine;
 import org.soberhem.files.store.Workspace;
 
 /** Opens a workspace of 2 000 costumes, 20 000 fittings and 200 000 readings beside the demo's, and searches it. */
@@ -68,10 +68,10 @@ public final class ManyRun {
 
     private static void fill(Workspace workspace) {
         Library library = Library.shipped();
-        Map<String, Wearer> wearers =
-                workspace.lines("wearer", Wearer.class).stream().collect(Collectors.toMap(Line::id, Line::value));
+        Map<String, Wearer> wearers = workspace.lines("wearer", Wearer.class).stream()
+                .collect(Collectors.toMap(HistoryLine::id, HistoryLine::value));
         List<Costume> costumes = workspace.lines("costume", Costume.class).stream()
-                .map(Line::value)
+                .map(HistoryLine::value)
                 .toList();
         Wearer model = wearers.get("ada");
         int readings = model.sets().get(0).readings().size();
@@ -108,7 +108,7 @@ public final class ManyRun {
                     "note number " + i,
                     like.choices(),
                     like.look(),
-                    new Papers(List.of(), List.of(), List.of(), "lesson " + i),
+                    new CostumeRecord(List.of(), List.of(), List.of(), "lesson " + i),
                     like.underway());
             Overview known = Overview.of(costume, library::seenWords, List.of("No mock-up has been tried on"));
             Action begun = new Action("new", "Began", Optional.of(known));

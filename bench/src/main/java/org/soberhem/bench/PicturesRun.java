@@ -19,7 +19,7 @@ import org.soberhem.desk.studio.Studio;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.picture.Pictures;
 import org.soberhem.files.store.Action;
-import org.soberhem.files.store.Line;
+import org.soberhem.files.store.HistoryLine;
 import org.soberhem.files.store.Workspace;
 
 /**
@@ -63,7 +63,7 @@ public final class PicturesRun {
         try (Workspace workspace = Workspace.open(folder, Clock.systemUTC())) {
             Demo.fill(workspace, Library.shipped(), DAY);
             Costume costume = workspace.lines("costume", Costume.class).stream()
-                    .map(Line::value)
+                    .map(HistoryLine::value)
                     .filter(each -> each.id().equals("secretary-1906"))
                     .findFirst()
                     .orElseThrow();

@@ -19,11 +19,11 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.draft.PointsAlone;
-import org.soberhem.core.pattern.Spread;
+import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.pattern.SpreadPiece;
 import org.soberhem.files.library.Library;
 
 /**
@@ -124,7 +124,7 @@ public class RedraftBench {
     @Benchmark
     public double redraftCostume() {
         Inputs now = next();
-        return cut(Work.of(blouse, now, List.of())) + cut(Work.of(skirt, now, List.of()));
+        return cut(DraftedGarment.of(blouse, now, List.of())) + cut(DraftedGarment.of(skirt, now, List.of()));
     }
 
     /** The sheet with the most points of those that ship. */
@@ -150,12 +150,12 @@ public class RedraftBench {
     public double redraftLargest(Largest largest) {
         largest.bust = largest.bust > 1000 ? 900 : largest.bust + 0.37;
         Inputs now = largest.sheet.middle().with("full-bust", Inputs.Measured.both(largest.bust));
-        return cut(Work.of(largest.sheet, now, List.of()));
+        return cut(DraftedGarment.of(largest.sheet, now, List.of()));
     }
 
-    private static double cut(Work work) {
+    private static double cut(DraftedGarment work) {
         double area = work.checks().size() + work.seams().size();
-        for (Spread spread : Spread.of(work.pattern())) {
+        for (SpreadPiece spread : SpreadPiece.of(work.pattern())) {
             area += spread.piece().cuttingLine().signedArea();
         }
         return area;

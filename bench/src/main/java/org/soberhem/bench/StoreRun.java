@@ -6,14 +6,14 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Arrays;
-import org.soberhem.core.alter.LengthenAtLevel;
-import org.soberhem.core.alter.Sides;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.kind.LengthenAtLevel;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.desk.demo.Demo;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.store.Action;
-import org.soberhem.files.store.Line;
+import org.soberhem.files.store.HistoryLine;
 import org.soberhem.files.store.Workspace;
 
 /** Times how long an action takes until it is durable on disk: five hundred alterations of a demo costume. */
@@ -28,7 +28,7 @@ public final class StoreRun {
         try (Workspace workspace = Workspace.open(folder, Clock.systemUTC())) {
             Demo.fill(workspace, Library.shipped(), LocalDate.of(2026, 5, 14));
             Costume costume = workspace.lines("costume", Costume.class).stream()
-                    .map(Line::value)
+                    .map(HistoryLine::value)
                     .filter(each -> each.id().equals("secretary-1906"))
                     .findFirst()
                     .orElseThrow();

@@ -12,11 +12,11 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.function.IntFunction;
 import javax.imageio.ImageIO;
-import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
-import org.soberhem.core.draft.Source;
+import org.soberhem.core.draft.SheetSource;
+import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.trace.Grid;
 import org.soberhem.core.trace.TracedCopy;
 import org.soberhem.core.trace.Tracing;
@@ -51,9 +51,9 @@ public final class TraceRun {
         calibrate();
         Library library = Library.shipped();
         CompiledSheet blouse = library.sheet("blouse-1906").orElseThrow();
-        redraft("blouse of the library", i -> Work.of(blouse, bust(blouse.middle(), i), List.of()));
+        redraft("blouse of the library", i -> DraftedGarment.of(blouse, bust(blouse.middle(), i), List.of()));
         Tracing tracing = Tracing.begun(
-                        Tracing.About.begun("Plate", Tracing.Kind.GRIDDED, Source.guessed("the shipped plate")),
+                        Tracing.About.begun("Plate", Tracing.Kind.GRIDDED, SheetSource.guessed("the shipped plate")),
                         Optional.empty(),
                         Grid.PAPER)
                 .with(TracedCopy.of(
@@ -61,7 +61,7 @@ public final class TraceRun {
                                 .pattern(),
                         TracedCopy.EXACT));
         CompiledSheet traced = SheetReader.read(TracedSheet.write("plate", tracing, library.landmarks()));
-        redraft("traced jacket by landmarks", i -> Work.of(traced, bust(traced.middle(), i), List.of()));
+        redraft("traced jacket by landmarks", i -> DraftedGarment.of(traced, bust(traced.middle(), i), List.of()));
         redraft("its sheet made anew of the tracing", i -> {
             Tracing stated = tracing.easing("bust", 50 + i % 20);
             return SheetReader.read(TracedSheet.write("plate", stated, library.landmarks()));

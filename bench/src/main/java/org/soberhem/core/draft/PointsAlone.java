@@ -2,6 +2,7 @@ package org.soberhem.core.draft;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.soberhem.core.formula.Frame;
 import org.soberhem.core.pattern.Side;
 
 /** Evaluates the points of a sheet, and nothing else that a drafting does. */

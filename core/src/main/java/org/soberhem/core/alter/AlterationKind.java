@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Role;
@@ -18,7 +20,7 @@ import org.soberhem.core.pattern.Role;
  * @param name in the trade's words
  * @param also other words for it
  * @param group under which it is listed
- * @param does kind of the change, as {@link Terms} names it
+ * @param does kind of the change, as {@link AlterationValues} names it
  * @param needs a line that some piece that lies round the body must have
  * @param asks what is asked, in order
  * @param fixed values that are not asked, by name
@@ -169,7 +171,7 @@ public record AlterationKind(
             values.put(ask.name(), answer);
         }
         values.put("sides", sides);
-        return Terms.make(does, values);
+        return AlterationValues.make(does, values);
     }
 
     /**
@@ -225,8 +227,8 @@ public record AlterationKind(
 
     /** Returns the answers that would make an alteration; empty if it is none of this kind. */
     public Optional<Map<String, Object>> answers(Alteration alteration) {
-        Map<String, Object> values = Terms.of(alteration);
-        if (!Terms.kind(alteration.getClass()).equals(does)
+        Map<String, Object> values = AlterationValues.of(alteration);
+        if (!AlterationValues.kind(alteration.getClass()).equals(does)
                 || fixed.entrySet().stream().anyMatch(each -> !isSame(each.getValue(), values.get(each.getKey())))) {
             return Optional.empty();
         }

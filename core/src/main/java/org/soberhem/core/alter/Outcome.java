@@ -3,6 +3,10 @@ package org.soberhem.core.alter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.soberhem.core.alter.edit.AlterationRefusal;
+import org.soberhem.core.alter.kind.Alteration;
+import org.soberhem.core.alter.kind.CombinedAlteration;
+import org.soberhem.core.alter.kind.TrueSeam;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Edge;
@@ -28,11 +32,11 @@ public record Outcome(
     }
 
     /** Makes an alteration and judges it: no piece may cross itself, no plain seam be torn apart. */
-    static Outcome of(Pattern before, Alteration alteration) {
+    public static Outcome of(Pattern before, Alteration alteration) {
         Pattern after;
         try {
             after = alteration.made(before);
-        } catch (Refusal refusal) {
+        } catch (AlterationRefusal refusal) {
             return refused(before, refusal.sentence());
         } catch (ArithmeticException vanished) {
             return refused(before, Sentence.of("An edge would shrink to nothing: use a smaller amount"));
@@ -42,7 +46,7 @@ public record Outcome(
             return refused(before, crossing.get());
         }
         List<SeamCheck> spoiled = spoiled(before, after);
-        Optional<Alteration> completed = spoiled.isEmpty() || alteration instanceof Together
+        Optional<Alteration> completed = spoiled.isEmpty() || alteration instanceof CombinedAlteration
                 ? Optional.empty()
                 : completed(before, after, alteration, spoiled);
         Optional<SeamCheck> torn = spoiled.stream()
@@ -117,13 +121,13 @@ public record Outcome(
                 parts.add(truing);
             }
         }
-        Together together = new Together(parts);
+        CombinedAlteration together = new CombinedAlteration(parts);
         try {
             Pattern whole = together.made(before);
             boolean sound =
                     crossing(before, whole).isEmpty() && spoiled(before, whole).isEmpty();
             return sound ? Optional.of(together) : Optional.empty();
-        } catch (Refusal | ArithmeticException beyond) {
+        } catch (AlterationRefusal | ArithmeticException beyond) {
             return Optional.empty();
         }
     }

@@ -5,6 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.soberhem.core.alter.edit.SeamShift;
 import org.soberhem.core.pattern.CutShape;
 import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.EdgeRef;

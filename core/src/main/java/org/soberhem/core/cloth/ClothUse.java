@@ -45,7 +45,7 @@ public record ClothUse(
      * @param length of cloth that it needs, in millimetres
      * @param print of the pieces that were laid, to see whether they have changed
      */
-    public record KeptLay(LayRules rules, List<Placed> placed, double length, int print) {
+    public record KeptLay(LayRules rules, List<PlacedPiece> placed, double length, int print) {
 
         public KeptLay {
             placed = List.copyOf(placed);

@@ -30,13 +30,13 @@ public record HandMove(Optional<Lay> lay, List<String> inTheWay) {
      * @param dy along, in millimetres
      */
     public static HandMove of(Lay lay, int which, double dx, double dy) {
-        Placed cut = lay.placed().get(which);
+        PlacedPiece cut = lay.placed().get(which);
         LayPiece piece = lay.piece(cut);
         boolean onFold = piece.kind() == CutShape.FOLD && lay.rules().folded() && !cut.single();
         boolean matched = piece.match().isPresent();
         double across = onFold ? 0 : stepped(dx, matched ? lay.rules().repeatAcross() : 0);
         double along = stepped(dy, matched ? lay.rules().repeatAlong() : 0);
-        Placed wanted = cut.moved(across, along);
+        PlacedPiece wanted = cut.moved(across, along);
         if (fits(lay, which, wanted)) {
             return moved(
                     lay, which, wanted, new Reach(!matched && !isAway(along), !matched && !onFold && !isAway(across)));
@@ -44,7 +44,7 @@ public record HandMove(Optional<Lay> lay, List<String> inTheWay) {
         if (!matched) {
             for (int by = 1; by <= SNAP; by++) {
                 for (Point way : ways(onFold)) {
-                    Placed aside = wanted.moved(way.x() * by, way.y() * by);
+                    PlacedPiece aside = wanted.moved(way.x() * by, way.y() * by);
                     if (fits(lay, which, aside)) {
                         return moved(lay, which, aside, new Reach(!isAway(along), !onFold && !isAway(across)));
                     }
@@ -56,14 +56,14 @@ public record HandMove(Optional<Lay> lay, List<String> inTheWay) {
 
     /** Turns a cut by half where it lies; refused on cloth with a way up. */
     public static HandMove turned(Lay lay, int which) {
-        Placed cut = lay.placed().get(which);
+        PlacedPiece cut = lay.placed().get(which);
         if (lay.rules().oneWay()) {
             return new HandMove(Optional.empty(), List.of(cut.name()));
         }
         LayPiece piece = lay.piece(cut);
         boolean onFold = piece.kind() == CutShape.FOLD && lay.rules().folded() && !cut.single();
         Outline shape = lay.shape(piece, cut.single());
-        Placed other = new Placed(
+        PlacedPiece other = new PlacedPiece(
                 cut.name(),
                 cut.copy(),
                 0,
@@ -74,7 +74,7 @@ public record HandMove(Optional<Lay> lay, List<String> inTheWay) {
                 cut.single());
         var before = cut.of(shape).box();
         var after = other.of(shape).box();
-        Placed wanted = other.moved(onFold ? 0 : before.minX() - after.minX(), before.minY() - after.minY());
+        PlacedPiece wanted = other.moved(onFold ? 0 : before.minX() - after.minX(), before.minY() - after.minY());
         return fits(lay, which, wanted)
                 ? new HandMove(Optional.of(with(lay, which, wanted)), List.of())
                 : new HandMove(Optional.empty(), inTheWay(lay, which, wanted));
@@ -103,15 +103,15 @@ public record HandMove(Optional<Lay> lay, List<String> inTheWay) {
     }
 
     /** Draws a cut up to what it nearly touches, along the cloth first. */
-    private static HandMove moved(Lay lay, int which, Placed cut, Reach reach) {
+    private static HandMove moved(Lay lay, int which, PlacedPiece cut, Reach reach) {
         boolean snaps = lay.rules().gap() == 0;
-        Placed along = snaps && reach.along() ? cut.moved(0, -free(lay, which, cut, false)) : cut;
-        Placed done = snaps && reach.across() ? along.moved(-free(lay, which, along, true), 0) : along;
+        PlacedPiece along = snaps && reach.along() ? cut.moved(0, -free(lay, which, cut, false)) : cut;
+        PlacedPiece done = snaps && reach.across() ? along.moved(-free(lay, which, along, true), 0) : along;
         return new HandMove(Optional.of(with(lay, which, done)), List.of());
     }
 
     /** Returns how far a cut can go back before it touches something, 0 if that is not near. */
-    private static double free(Lay lay, int which, Placed cut, boolean across) {
+    private static double free(Lay lay, int which, PlacedPiece cut, boolean across) {
         Outline shape = laid(lay, cut, across);
         double free = shape.box().minY();
         for (int i = 0; i < lay.placed().size(); i++) {
@@ -123,16 +123,16 @@ public record HandMove(Optional<Lay> lay, List<String> inTheWay) {
         return free > 0 && free <= SNAP ? free : 0;
     }
 
-    private static Outline laid(Lay lay, Placed cut, boolean exchanged) {
+    private static Outline laid(Lay lay, PlacedPiece cut, boolean exchanged) {
         Outline laid = cut.of(lay.shape(lay.piece(cut), cut.single()));
         return exchanged ? laid.mapped(at -> new Point(at.y(), at.x())) : laid;
     }
 
-    private static boolean fits(Lay lay, int which, Placed wanted) {
+    private static boolean fits(Lay lay, int which, PlacedPiece wanted) {
         return inTheWay(lay, which, wanted).isEmpty();
     }
 
-    private static List<String> inTheWay(Lay lay, int which, Placed wanted) {
+    private static List<String> inTheWay(Lay lay, int which, PlacedPiece wanted) {
         return with(lay, which, wanted).clashes().stream()
                 .filter(clash -> clash.first() == which || clash.second() == which)
                 .map(clash -> lay.placed()
@@ -141,8 +141,8 @@ public record HandMove(Optional<Lay> lay, List<String> inTheWay) {
                 .toList();
     }
 
-    private static Lay with(Lay lay, int which, Placed cut) {
-        List<Placed> all = new ArrayList<>(lay.placed());
+    private static Lay with(Lay lay, int which, PlacedPiece cut) {
+        List<PlacedPiece> all = new ArrayList<>(lay.placed());
         all.set(which, cut);
         return new Lay(lay.pieces(), lay.rules(), all);
     }

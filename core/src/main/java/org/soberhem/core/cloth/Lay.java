@@ -17,7 +17,7 @@ import org.soberhem.core.pattern.CutShape;
  * @param rules the cloth as it lies
  * @param placed where every cut lies; a folded lay names a cut once that comes out twice
  */
-public record Lay(List<LayPiece> pieces, LayRules rules, List<Placed> placed) {
+public record Lay(List<LayPiece> pieces, LayRules rules, List<PlacedPiece> placed) {
 
     /** Area that two cuts may share by rounding, in square millimetres for each millimetre of their boxes. */
     private static final double ROUNDING = 1e-3;
@@ -39,7 +39,7 @@ public record Lay(List<LayPiece> pieces, LayRules rules, List<Placed> placed) {
     public record Clash(int first, int second) {}
 
     /** Returns the piece that is placed. */
-    public LayPiece piece(Placed cut) {
+    public LayPiece piece(PlacedPiece cut) {
         return byName().get(cut.name());
     }
 

@@ -8,7 +8,7 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.random.RandomGenerator;
-import org.soberhem.core.cloth.Run.Item;
+import org.soberhem.core.cloth.ClothStretch.Item;
 import org.soberhem.core.pattern.CutShape;
 
 /**
@@ -29,9 +29,9 @@ public final class LayPlanner {
     private final RandomGenerator random;
 
     /** One way to lay all pieces: what is searched, and how what was found lies on the cloth. */
-    private record Way(Run run, Function<List<Placed>, List<Placed>> laid) {
+    private record Way(ClothStretch run, Function<List<PlacedPiece>, List<PlacedPiece>> laid) {
 
-        List<Placed> best() {
+        List<PlacedPiece> best() {
             return laid.apply(run.best());
         }
     }
@@ -65,14 +65,14 @@ public final class LayPlanner {
         List<Item> main = new ArrayList<>();
         List<Item> single = new ArrayList<>();
         pieces.forEach(piece -> items(piece, rules, main, single));
-        Run rest = new Run(single, rules, rules.width(), random);
+        ClothStretch rest = new ClothStretch(single, rules, rules.width(), random);
         rest.begin();
         for (int i = 0; i < SINGLE && rest.isOpen() && time.getAsBoolean(); i++) {
             rest.attempt(time);
         }
         List<Way> ways = new ArrayList<>();
         asFolded().ifPresent(ways::add);
-        ways.add(new Way(new Run(main, rules, rules.lying(), random), best -> joined(best, rest.best())));
+        ways.add(new Way(new ClothStretch(main, rules, rules.lying(), random), best -> joined(best, rest.best())));
         double shortest = Double.MAX_VALUE;
         for (Way way : ways) {
             way.run().begin();
@@ -83,7 +83,7 @@ public final class LayPlanner {
         }
         Optional<Way> turn = turn(ways);
         while (turn.isPresent() && time.getAsBoolean()) {
-            Run run = turn.get().run();
+            ClothStretch run = turn.get().run();
             if (run.attempt(time) && run.length() < shortest) {
                 shortest = run.length();
                 better.accept(new Lay(pieces, rules, turn.get().best()));
@@ -115,13 +115,13 @@ public final class LayPlanner {
         if (!single.isEmpty() || main.isEmpty()) {
             return Optional.empty();
         }
-        Run run = new Run(main, folded, folded.lying(), random);
-        return Optional.of(new Way(run, best -> Unfolded.of(pieces, rules.width(), best)));
+        ClothStretch run = new ClothStretch(main, folded, folded.lying(), random);
+        return Optional.of(new Way(run, best -> UnfoldedLay.of(pieces, rules.width(), best)));
     }
 
-    private List<Placed> joined(List<Placed> main, List<Placed> rest) {
+    private List<PlacedPiece> joined(List<PlacedPiece> main, List<PlacedPiece> rest) {
         double from = new Lay(pieces, rules, main).length();
-        List<Placed> all = new ArrayList<>(main);
+        List<PlacedPiece> all = new ArrayList<>(main);
         rest.forEach(cut -> all.add(cut.onSingle().moved(0, from)));
         return all;
     }

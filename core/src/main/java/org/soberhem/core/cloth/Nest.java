@@ -42,7 +42,7 @@ final class Nest {
      * @param everyRow it may begin at every so manieth row
      * @param lies how it is turned, with its box's corner at the origin
      */
-    record Way(Raster raster, int[] places, int everyRow, Placed lies) {}
+    record Way(Raster raster, int[] places, int everyRow, PlacedPiece lies) {}
 
     /** Where every piece lies. */
     record State(int[] x, int[] row, int[] way) {

@@ -17,7 +17,7 @@ import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Role;
 import org.soberhem.core.pattern.Seam;
-import org.soberhem.core.pattern.Spread;
+import org.soberhem.core.pattern.SpreadPiece;
 
 /**
  * A pattern's pieces made ready to be laid on one cloth.
@@ -26,7 +26,7 @@ import org.soberhem.core.pattern.Spread;
  * @param spreads the pieces of the pattern that they are, in the same order
  * @param unmatched what was asked for and cannot be: a piece that is already matched elsewhere
  */
-public record PiecesToLay(List<LayPiece> pieces, List<Spread> spreads, List<Sentence> unmatched) {
+public record PiecesToLay(List<LayPiece> pieces, List<SpreadPiece> spreads, List<Sentence> unmatched) {
 
     /** Uses of cloth, in the order in which they are cut. */
     public static final List<String> USES = List.of("outer", "lining", "interlining");
@@ -51,7 +51,7 @@ public record PiecesToLay(List<LayPiece> pieces, List<Spread> spreads, List<Sent
     }
 
     /** Returns how many of a piece are cut for a use. */
-    public static int count(Spread spread, String use) {
+    public static int count(SpreadPiece spread, String use) {
         Map<String, Integer> cut = spread.piece().cut();
         int outer = Math.max(1, cut.getOrDefault("outer", spread.count()));
         return cut.getOrDefault(use, 0) * spread.count() / outer;
@@ -59,13 +59,13 @@ public record PiecesToLay(List<LayPiece> pieces, List<Spread> spreads, List<Sent
 
     /** Returns the pieces of a pattern that are cut for a use, without those that are cut from another cloth. */
     public static PiecesToLay of(Pattern pattern, ClothUse how) {
-        List<Spread> cut = Spread.of(pattern).stream()
+        List<SpreadPiece> cut = SpreadPiece.of(pattern).stream()
                 .filter(spread -> count(spread, how.use()) > 0 && !how.other().contains(spread.name()))
                 .toList();
         List<Sentence> unmatched = new ArrayList<>();
         Map<String, Point> matches = matches(pattern, cut, how.matched(), unmatched);
         List<LayPiece> pieces = new ArrayList<>();
-        for (Spread spread : cut) {
+        for (SpreadPiece spread : cut) {
             UnaryOperator<Point> laid = laid(spread);
             pieces.add(new LayPiece(
                     spread.name(),
@@ -94,7 +94,7 @@ public record PiecesToLay(List<LayPiece> pieces, List<Spread> spreads, List<Sent
     }
 
     /** Returns what turns a piece so that its grain runs along the cloth; a half is moved so that its fold is at x = 0. */
-    private static UnaryOperator<Point> laid(Spread spread) {
+    private static UnaryOperator<Point> laid(SpreadPiece spread) {
         Piece piece = spread.piece();
         if (spread.shape() == CutShape.FOLD) {
             double fold = piece.centreX().orElse(0.0);
@@ -103,7 +103,7 @@ public record PiecesToLay(List<LayPiece> pieces, List<Spread> spreads, List<Sent
         return LayPiece.upright(piece.grainTo().minus(piece.grainFrom()));
     }
 
-    private static Outline tidy(Spread spread, Outline outline) {
+    private static Outline tidy(SpreadPiece spread, Outline outline) {
         return spread.shape() == CutShape.FOLD
                 ? outline.mapped(at -> Math.abs(at.x()) < 0.01 ? new Point(0, at.y()) : at)
                 : outline;
@@ -114,7 +114,7 @@ public record PiecesToLay(List<LayPiece> pieces, List<Spread> spreads, List<Sent
      * piece that is matched at two seams with the same others comes upon itself and keeps the first.
      */
     private static Map<String, Point> matches(
-            Pattern pattern, List<Spread> cut, List<String> wanted, List<Sentence> unmatched) {
+            Pattern pattern, List<SpreadPiece> cut, List<String> wanted, List<Sentence> unmatched) {
         Map<String, Piece> pieces = new HashMap<>();
         cut.forEach(spread -> pieces.putIfAbsent(spread.piece().name(), spread.piece()));
         List<Seam> left = new ArrayList<>(pattern.seams().stream()

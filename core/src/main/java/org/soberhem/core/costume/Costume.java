@@ -41,8 +41,8 @@ public record Costume(
         String note,
         Map<String, Choice> choices,
         Look look,
-        Papers papers,
-        Underway underway) {
+        CostumeRecord papers,
+        Progress underway) {
 
     public Costume {
         choices = Map.copyOf(choices);
@@ -78,8 +78,8 @@ public record Costume(
                 note,
                 choices,
                 Look.USUAL,
-                Papers.NONE,
-                Underway.NOT_BEGUN);
+                CostumeRecord.NONE,
+                Progress.NOT_BEGUN);
     }
 
     public Optional<Garment> garment(String name) {
@@ -96,7 +96,7 @@ public record Costume(
                 underway);
     }
 
-    private Costume of(Map<String, Choice> taken, Look wanted, Papers kept, Underway made) {
+    private Costume of(Map<String, Choice> taken, Look wanted, CostumeRecord kept, Progress made) {
         return new Costume(
                 id, title, place, year, event, wearer, set, stack, garments, fittings, note, taken, wanted, kept, made);
     }
@@ -117,12 +117,12 @@ public record Costume(
     }
 
     /** Returns the costume with other papers. */
-    public Costume keeping(Papers other) {
+    public Costume keeping(CostumeRecord other) {
         return of(choices, look, other, underway);
     }
 
     /** Returns the costume with its making standing otherwise. */
-    public Costume underway(Underway other) {
+    public Costume underway(Progress other) {
         return of(choices, look, papers, other);
     }
 

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.soberhem.core.alter.Alteration;
+import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.pattern.Pattern;
 

@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.soberhem.core.alter.Alteration;
+import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.pattern.Pattern;
 
@@ -53,8 +53,7 @@ public record Version(
      * by its values.
      */
     public boolean isStill(Inputs inputs, Pattern pattern) {
-        return finished.map(was -> was.sameAs(pattern, STILL))
-                .orElseGet(() -> measures.equals(inputs.measures()));
+        return finished.map(was -> was.sameAs(pattern, STILL)).orElseGet(() -> measures.equals(inputs.measures()));
     }
 
     /** Says whether the recipe now gives another pattern than it did. */

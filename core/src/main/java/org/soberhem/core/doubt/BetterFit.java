@@ -37,9 +37,9 @@ final class BetterFit {
     private static final int FEW_GIRTHS = 4;
 
     private final MeasureCatalogue catalogue;
-    private final Evidence evidence;
+    private final OddityFinder evidence;
 
-    BetterFit(MeasureCatalogue catalogue, Evidence evidence) {
+    BetterFit(MeasureCatalogue catalogue, OddityFinder evidence) {
         this.catalogue = catalogue;
         this.evidence = evidence;
     }

@@ -71,12 +71,13 @@ public final class Doubts {
     }
 
     private List<Doubt> readings(MeasurementSet set, Build build) {
-        Evidence evidence = new Evidence(catalogue, relations, proportions, build.age(), wardrobe.shaped(set.stack()));
+        OddityFinder evidence =
+                new OddityFinder(catalogue, relations, proportions, build.age(), wardrobe.shaped(set.stack()));
         List<Doubt> doubts = new ArrayList<>();
         for (Reading reading : set.readings()) {
             catalogue
                     .find(reading.measure())
-                    .flatMap(measure -> Spread.of(set, measure, reading))
+                    .flatMap(measure -> ReadingSpread.of(set, measure, reading))
                     .ifPresent(doubts::add);
         }
         MeasurementSet mended = set;
@@ -110,7 +111,7 @@ public final class Doubts {
     private record Tried(Mistake mistake, Map<String, Oddity> left) {}
 
     /** Returns the mistakes after whose undoing less is odd and nothing else, the likeliest first. */
-    private List<Tried> explaining(Evidence evidence, MeasurementSet set, Map<String, Oddity> odd) {
+    private List<Tried> explaining(OddityFinder evidence, MeasurementSet set, Map<String, Oddity> odd) {
         if (odd.isEmpty()) {
             return List.of();
         }

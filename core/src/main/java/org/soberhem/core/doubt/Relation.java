@@ -2,7 +2,7 @@ package org.soberhem.core.doubt;
 
 import java.util.List;
 import org.soberhem.core.body.Age;
-import org.soberhem.core.draft.LooseFormula;
+import org.soberhem.core.formula.LooseFormula;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
 

@@ -5,7 +5,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import org.soberhem.core.garment.Loop;
+import org.soberhem.core.formula.Formula;
+import org.soberhem.core.formula.Frame;
+import org.soberhem.core.garment.BodyLoop;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Side;
@@ -21,7 +23,7 @@ public final class Checks {
      * <p>A length that differs between left and right is judged by its worse side.
      */
     public static List<CheckResult> of(CompiledSheet sheet, Inputs inputs, Pattern pattern) {
-        Frame frame = Finished.frame(sheet, inputs, pattern);
+        Frame frame = FinishedPieces.frame(sheet, inputs, pattern);
         List<CheckResult> results = new ArrayList<>();
         for (CompiledSheet.Check check : sheet.checks) {
             results.add(result(check, frame, pattern));
@@ -47,7 +49,7 @@ public final class Checks {
 
     private static Map<String, Double> values(
             Map<String, Formula> formulas, CompiledSheet sheet, Inputs inputs, Pattern pattern) {
-        Frame frame = Finished.frame(sheet, inputs, pattern);
+        Frame frame = FinishedPieces.frame(sheet, inputs, pattern);
         Map<String, Double> values = new TreeMap<>();
         formulas.forEach((name, formula) -> {
             double value = formula.value(frame);
@@ -101,7 +103,7 @@ public final class Checks {
     }
 
     private static CheckResult opening(CompiledSheet.Opening opening, Frame frame, Pattern pattern) {
-        Loop loop = Finished.loop(opening, frame, pattern);
+        BodyLoop loop = FinishedPieces.loop(opening, frame, pattern);
         EdgeRef first = opening.written().loop().get(0);
         return new CheckResult(
                 loop.edge(),

@@ -16,7 +16,7 @@ import org.soberhem.core.pattern.Pattern;
  */
 public record Draft(
         Pattern pattern,
-        List<Plate> plates,
+        List<DraftedPiece> plates,
         Optional<Scaling> scale,
         Map<String, Double> measures,
         Map<String, Double> settings) {

@@ -3,6 +3,7 @@ package org.soberhem.core.draft;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.soberhem.core.formula.SourceText;
 import org.soberhem.core.garment.SumKind;
 import org.soberhem.core.garment.Wearing;
 import org.soberhem.core.pattern.CutShape;
@@ -43,8 +44,8 @@ public record DraftSheet(
         Map<String, Setting> settings,
         Map<String, Choosing> choices,
         Map<String, Ease> ease,
-        Map<String, Written> amounts,
-        Map<String, Written> middle,
+        Map<String, SourceText> amounts,
+        Map<String, SourceText> middle,
         Map<String, Ground> frames,
         Map<String, PieceSheet> pieces,
         List<SeamSheet> seams,
@@ -52,8 +53,8 @@ public record DraftSheet(
         List<CheckSheet> checks,
         Map<String, SumSheet> sums,
         Optional<WearingSheet> wearing,
-        Map<String, Written> quantities,
-        Map<String, Written> notions,
+        Map<String, SourceText> quantities,
+        Map<String, SourceText> notions,
         List<String> sewing) {
 
     /**
@@ -75,7 +76,7 @@ public record DraftSheet(
             int to,
             String garment,
             String system,
-            List<Source> sources,
+            List<SheetSource> sources,
             List<String> cautions) {}
 
     /**
@@ -84,13 +85,13 @@ public record DraftSheet(
      * @param by name of the governing measure
      * @param laws by name; the first is used unless the maker chooses another
      */
-    public record Scale(Written by, Map<String, Law> laws) {}
+    public record Scale(SourceText by, Map<String, Law> laws) {}
 
     /** One way of finding the unit. */
     public sealed interface Law permits UnitLaw, RulerLaw {}
 
     /** The unit is a formula, a length. */
-    public record UnitLaw(Written unit) implements Law {}
+    public record UnitLaw(SourceText unit) implements Law {}
 
     /** The unit is found between paper rulers that somebody measured. */
     public record RulerLaw(int line, List<RulerSheet> rulers) implements Law {}
@@ -102,7 +103,7 @@ public record DraftSheet(
      * @param units how many of its units were measured
      * @param measures how long they are, a length
      */
-    public record RulerSheet(Written marked, Written units, Written measures) {}
+    public record RulerSheet(SourceText marked, SourceText units, SourceText measures) {}
 
     /**
      * Ways between which the maker may choose.
@@ -120,7 +121,7 @@ public record DraftSheet(
      * @param most largest sensible
      * @param why what it is for
      */
-    public record Setting(Written value, Written least, Written most, String why) {}
+    public record Setting(SourceText value, SourceText least, SourceText most, String why) {}
 
     /**
      * Ease over the body measured over the foundation layers.
@@ -130,7 +131,7 @@ public record DraftSheet(
      * @param draw what a measured draft adds, which the maker may change within the range; empty where nothing is drawn from it
      * @param why the reason
      */
-    public record Ease(Written least, Written most, Optional<Written> draw, String why) {}
+    public record Ease(SourceText least, SourceText most, Optional<SourceText> draw, String why) {}
 
     /**
      * Points on one sheet of paper.
@@ -156,9 +157,9 @@ public record DraftSheet(
     public record StepSheet(
             int line,
             Way way,
-            List<Written> points,
-            List<Written> amounts,
-            Optional<Written> take,
+            List<SourceText> points,
+            List<SourceText> amounts,
+            Optional<SourceText> take,
             Optional<String> why) {
 
         /** Kinds of steps, with the points and amounts that each expects. */
@@ -194,7 +195,7 @@ public record DraftSheet(
      * @param until what is watched
      * @param is the value it shall have
      */
-    public record SolveSheet(Written from, Written to, Written until, Written is) {}
+    public record SolveSheet(SourceText from, SourceText to, SourceText until, SourceText is) {}
 
     /**
      * One piece.
@@ -219,14 +220,14 @@ public record DraftSheet(
      */
     public record PieceSheet(
             Ground ground,
-            Optional<Written> on,
+            Optional<SourceText> on,
             boolean rectangle,
             Map<String, Integer> cut,
             CutShape shape,
             Drawn drawn,
             List<JoinSheet> outline,
             Map<String, EdgeSheet> edges,
-            Optional<Written> centre,
+            Optional<SourceText> centre,
             Map<String, DartSheet> darts,
             Map<String, LineSheet> lines,
             Map<String, NotchSheet> notches,
@@ -260,16 +261,16 @@ public record DraftSheet(
      * @param comes point from which it comes into its end, if it is bound to
      */
     public record JoinSheet(
-            Written to,
+            SourceText to,
             Form form,
-            Optional<Written> amount,
-            Optional<Written> at,
-            List<Written> guides,
-            Optional<Written> leaves,
-            Optional<Written> comes) {
+            Optional<SourceText> amount,
+            Optional<SourceText> at,
+            List<SourceText> guides,
+            Optional<SourceText> leaves,
+            Optional<SourceText> comes) {
 
         /** Returns a straight join. */
-        public static JoinSheet straight(Written to) {
+        public static JoinSheet straight(SourceText to) {
             return new JoinSheet(
                     to,
                     Form.STRAIGHT,
@@ -291,13 +292,13 @@ public record DraftSheet(
     }
 
     /** A run of the outline from one point to another. */
-    public record EdgeSheet(Written from, Written to, Optional<Role> role) {}
+    public record EdgeSheet(SourceText from, SourceText to, Optional<Role> role) {}
 
-    public record DartSheet(Written point, Written first, Written second) {}
+    public record DartSheet(SourceText point, SourceText first, SourceText second) {}
 
-    public record LineSheet(MarkLine.Kind kind, Written from, Written to) {}
+    public record LineSheet(MarkLine.Kind kind, SourceText from, SourceText to) {}
 
-    public record NotchSheet(Written edge, Written share) {}
+    public record NotchSheet(SourceText edge, SourceText share) {}
 
     /**
      * The allowance of an edge. Where nothing is said the even allowance of the setting "allowance" is put on.
@@ -305,13 +306,13 @@ public record DraftSheet(
      * @param included what the plate's line has already and what is taken off, in units of the scale
      * @param added what is put on instead of the even allowance, a length
      */
-    public record AllowanceSheet(Optional<Written> included, Optional<Written> added) {}
+    public record AllowanceSheet(Optional<SourceText> included, Optional<SourceText> added) {}
 
-    public record PairSheet(Written from, Written to) {}
+    public record PairSheet(SourceText from, SourceText to) {}
 
     /** Two runs of edges that meet; {@code least} and {@code most} are ease, or fullness where the kind gathers. */
     public record SeamSheet(
-            int line, List<EdgeRef> first, List<EdgeRef> second, Seam.Kind kind, Written least, Written most) {}
+            int line, List<EdgeRef> first, List<EdgeRef> second, Seam.Kind kind, SourceText least, SourceText most) {}
 
     /**
      * A closed edge that a part of the body must pass through.
@@ -324,7 +325,13 @@ public record DraftSheet(
      * @param stretch by which share the cloth gives
      */
     public record OpeningSheet(
-            int line, String name, List<EdgeRef> loop, String passes, Written opens, Written over, Written stretch) {}
+            int line,
+            String name,
+            List<EdgeRef> loop,
+            String passes,
+            SourceText opens,
+            SourceText over,
+            SourceText stretch) {}
 
     /**
      * A sum that belongs to the draft.
@@ -334,7 +341,7 @@ public record DraftSheet(
      * @param given formulas and words, by argument
      * @param rows further lengths, such as the tack points of each tape
      */
-    public record SumSheet(int line, SumKind kind, Map<String, Written> given, List<List<Written>> rows) {}
+    public record SumSheet(int line, SumKind kind, Map<String, SourceText> given, List<List<SourceText>> rows) {}
 
     /**
      * How the garment is got into and lived in.
@@ -349,8 +356,8 @@ public record DraftSheet(
     public record WearingSheet(
             int line,
             Wearing.Closes closes,
-            Written fastening,
-            Written below,
+            SourceText fastening,
+            SourceText below,
             Wearing.Lavatory lavatory,
             Wearing.Nursing nursing) {}
 
@@ -374,7 +381,7 @@ public record DraftSheet(
             List<String> across,
             List<EdgeRef> run,
             List<EdgeRef> between,
-            Written body,
+            SourceText body,
             Ease ease,
             Optional<Remedy> remedy) {
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.soberhem.core.draft.Inputs.Measured;
+import org.soberhem.core.formula.Frame;
 import org.soberhem.core.pattern.CutShape;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
@@ -77,9 +78,9 @@ public final class Drafter {
     }
 
     /** Explains the sheet at the wearer's left side, step by step. */
-    static Walk walk(CompiledSheet sheet, Inputs inputs) {
+    static DraftingSteps walk(CompiledSheet sheet, Inputs inputs) {
         Drafter left = new Drafter(sheet, inputs, Side.LEFT);
-        return new WalkWriter(sheet, left.frame, left.drawn).walk();
+        return new DraftingStepsWriter(sheet, left.frame, left.drawn).walk();
     }
 
     /** Returns a frame with everything filled in that is known before anything is drawn. */
@@ -224,8 +225,8 @@ public final class Drafter {
         return used;
     }
 
-    private List<Plate> plates() {
-        List<Plate> plates = new ArrayList<>();
+    private List<DraftedPiece> plates() {
+        List<DraftedPiece> plates = new ArrayList<>();
         for (String name : sheet.sheet().pieces().keySet()) {
             CompiledSheet.PieceRuns piece = sheet.pieces.get(name);
             Optional<Draft.Scaling> scale = piece.ground()

@@ -3,8 +3,9 @@ package org.soberhem.core.draft;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.soberhem.core.formula.Frame;
 import org.soberhem.core.geometry.Cubic;
-import org.soberhem.core.geometry.Line;
+import org.soberhem.core.geometry.LineSegment;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.geometry.Segment;
@@ -43,7 +44,7 @@ final class EdgeDrawer {
             }
             segments.addAll(
                     switch (join.form()) {
-                        case STRAIGHT -> List.of(new Line(from, to));
+                        case STRAIGHT -> List.of(new LineSegment(from, to));
                         case TOWARDS ->
                             List.of(Cubic.towards(
                                     from,
@@ -63,7 +64,7 @@ final class EdgeDrawer {
         Point from = frame.point(join.start());
         Point to = frame.point(join.end());
         if (depth == 0) {
-            return new Line(from, to);
+            return new LineSegment(from, to);
         }
         double at = join.at().value(frame);
         if (!(at >= 0.25 && at <= 0.75)) {

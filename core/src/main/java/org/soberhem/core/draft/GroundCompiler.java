@@ -9,6 +9,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import org.soberhem.core.formula.Dimension;
+import org.soberhem.core.formula.Formula;
+import org.soberhem.core.formula.FormulaReader;
+import org.soberhem.core.formula.Names;
+import org.soberhem.core.formula.Scope;
+import org.soberhem.core.formula.SheetException;
+import org.soberhem.core.formula.SourceText;
 
 /** Compiles the points of a frame or a piece. */
 final class GroundCompiler {
@@ -102,7 +109,7 @@ final class GroundCompiler {
 
     private Step step(DraftSheet.StepSheet step) {
         List<Integer> from = new ArrayList<>();
-        for (Written letter : step.points()) {
+        for (SourceText letter : step.points()) {
             from.add(scope.point(letter.text())
                     .orElseThrow(() -> new SheetException(
                             letter,
@@ -111,7 +118,7 @@ final class GroundCompiler {
         }
         List<Formula> amounts = new ArrayList<>();
         for (int i = 0; i < step.amounts().size(); i++) {
-            Written amount = step.amounts().get(i);
+            SourceText amount = step.amounts().get(i);
             amounts.add(
                     step.way() == DraftSheet.StepSheet.Way.BETWEEN
                             ? Formula.of(amount, scope, Dimension.NUMBER)

@@ -1,6 +1,7 @@
 package org.soberhem.core.draft;
 
 import java.util.Map;
+import org.soberhem.core.formula.SheetException;
 
 /** How large a sheet may be; keeps the time and memory of one that was made to harm within bounds. */
 final class Limits {

@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.soberhem.core.formula.Formula;
+import org.soberhem.core.formula.SheetException;
 
 /** Puts frames and pieces in an order in which each comes after those whose points and edges it uses. */
 final class Ordering {

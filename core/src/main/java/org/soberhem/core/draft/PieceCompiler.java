@@ -8,6 +8,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.soberhem.core.formula.Dimension;
+import org.soberhem.core.formula.Formula;
+import org.soberhem.core.formula.Names;
+import org.soberhem.core.formula.SheetException;
+import org.soberhem.core.formula.SourceText;
 import org.soberhem.core.pattern.CutShape;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Role;
@@ -18,8 +23,8 @@ final class PieceCompiler {
     /** Instead of a letter: square to the edge that meets there. */
     private static final String SQUARE = "square";
 
-    private static final Written HALF = new Written("1/2", 0);
-    private static final Written FULLNESS = new Written("2/3", 0);
+    private static final SourceText HALF = new SourceText("1/2", 0);
+    private static final SourceText FULLNESS = new SourceText("2/3", 0);
 
     private final String piece;
     private final DraftSheet.PieceSheet written;
@@ -105,8 +110,8 @@ final class PieceCompiler {
         return slots;
     }
 
-    private List<Written> marked() {
-        List<Written> used =
+    private List<SourceText> marked() {
+        List<SourceText> used =
                 new ArrayList<>(List.of(written.grain().from(), written.grain().to()));
         written.levels().values().forEach(level -> used.addAll(List.of(level.from(), level.to())));
         written.darts().values().forEach(dart -> used.addAll(List.of(dart.point(), dart.first(), dart.second())));
@@ -130,7 +135,7 @@ final class PieceCompiler {
         }
     }
 
-    private void pointExists(Written point) {
+    private void pointExists(SourceText point) {
         if (!ground.visible().containsKey(point.text())) {
             throw new SheetException(
                     point,
@@ -170,8 +175,8 @@ final class PieceCompiler {
     }
 
     /** Returns every point that a join names. */
-    private static List<Written> named(DraftSheet.JoinSheet join) {
-        List<Written> named = new ArrayList<>(List.of(join.to()));
+    private static List<SourceText> named(DraftSheet.JoinSheet join) {
+        List<SourceText> named = new ArrayList<>(List.of(join.to()));
         named.addAll(join.guides());
         direction(join.leaves()).ifPresent(named::add);
         direction(join.comes()).ifPresent(named::add);
@@ -179,12 +184,12 @@ final class PieceCompiler {
     }
 
     /** Returns the point that gives a direction, unless the direction is square to another edge. */
-    private static Optional<Written> direction(Optional<Written> guide) {
+    private static Optional<SourceText> direction(Optional<SourceText> guide) {
         return guide.filter(word -> !SQUARE.equals(word.text()));
     }
 
     private void namesPoints(DraftSheet.JoinSheet join) {
-        for (Written point : named(join)) {
+        for (SourceText point : named(join)) {
             if (!ground.visible().containsKey(point.text())) {
                 throw new SheetException(
                         point,
@@ -314,7 +319,7 @@ final class PieceCompiler {
                         .orElse(null));
     }
 
-    private int indexFrom(List<CompiledSheet.Join> joins, Written from) {
+    private int indexFrom(List<CompiledSheet.Join> joins, SourceText from) {
         for (int i = 0; i < joins.size(); i++) {
             if (joins.get(i).from().equals(from.text())) {
                 return i;

@@ -5,6 +5,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.soberhem.core.formula.Formula;
+import org.soberhem.core.formula.Frame;
+import org.soberhem.core.formula.SourceText;
 import org.soberhem.core.geometry.Inset;
 import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.geometry.Path;
@@ -28,7 +31,7 @@ final class PieceDrawer {
     private final Frame frame;
     private final Side side;
     private final double evenAllowance;
-    private final List<Plate.PlatePoint> placed = new ArrayList<>();
+    private final List<DraftedPiece.PlatePoint> placed = new ArrayList<>();
     private final List<Path> drawn = new ArrayList<>();
     private final Map<String, Point> points = new LinkedHashMap<>();
     private final Piece piece;
@@ -56,8 +59,8 @@ final class PieceDrawer {
         return piece;
     }
 
-    Plate plate(Optional<Draft.Scaling> scale) {
-        return new Plate(
+    DraftedPiece plate(Optional<Draft.Scaling> scale) {
+        return new DraftedPiece(
                 runs.name(), runs.frame().map(CompiledSheet.Ground::name).orElse(""), scale, placed, drawn);
     }
 
@@ -72,10 +75,10 @@ final class PieceDrawer {
         }
     }
 
-    private Plate.PlatePoint platePoint(CompiledSheet.PointAt point) {
+    private DraftedPiece.PlatePoint platePoint(CompiledSheet.PointAt point) {
         DraftSheet.StepSheet written = point.step().written();
         boolean plain = written.way() == DraftSheet.StepSheet.Way.AT;
-        return new Plate.PlatePoint(
+        return new DraftedPiece.PlatePoint(
                 point.name(),
                 plain ? written.amounts().get(0).text() : "",
                 plain ? written.amounts().get(1).text() : "",
@@ -147,7 +150,7 @@ final class PieceDrawer {
     private List<Edge> edges(List<Path> sewn, boolean turned) {
         List<Edge> edges = new ArrayList<>();
         Optional<String> fold = runs.written().shape() == CutShape.FOLD
-                ? runs.written().centre().map(Written::text)
+                ? runs.written().centre().map(SourceText::text)
                 : Optional.empty();
         for (int i = 0; i < sewn.size(); i++) {
             CompiledSheet.EdgeRun run = edgeAt(i, turned);
@@ -204,7 +207,7 @@ final class PieceDrawer {
                 written.spans());
     }
 
-    private Point at(Written point) {
+    private Point at(SourceText point) {
         return points.get(point.text());
     }
 

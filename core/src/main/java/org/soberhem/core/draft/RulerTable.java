@@ -3,6 +3,11 @@ package org.soberhem.core.draft;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
+import org.soberhem.core.formula.Dimension;
+import org.soberhem.core.formula.Formula;
+import org.soberhem.core.formula.Frame;
+import org.soberhem.core.formula.Names;
+import org.soberhem.core.formula.SheetException;
 
 /**
  * Paper rulers that somebody measured, and the unit that they give for a measurement in between or beyond.

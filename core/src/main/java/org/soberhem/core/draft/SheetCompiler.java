@@ -8,6 +8,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import org.soberhem.core.formula.Dimension;
+import org.soberhem.core.formula.Formula;
+import org.soberhem.core.formula.FormulaReader;
+import org.soberhem.core.formula.Frame;
+import org.soberhem.core.formula.Names;
+import org.soberhem.core.formula.Scope;
+import org.soberhem.core.formula.SheetException;
+import org.soberhem.core.formula.SourceText;
 import org.soberhem.core.pattern.EdgeRef;
 
 /** Checks a sheet and gives every name its slot. */
@@ -87,9 +95,9 @@ final class SheetCompiler {
     }
 
     /** A bare 0 is both no length and no fullness; elsewhere the kind must be right. */
-    static Formula range(Written written, Scope scope, Dimension wanted) {
+    static Formula range(SourceText written, Scope scope, Dimension wanted) {
         return "0".equals(written.text().strip()) && wanted.equals(Dimension.LENGTH)
-                ? Formula.of(new Written("0 in", written.line()), scope, wanted)
+                ? Formula.of(new SourceText("0 in", written.line()), scope, wanted)
                 : Formula.of(written, scope, wanted);
     }
 
@@ -98,14 +106,14 @@ final class SheetCompiler {
         ids.forEach(id -> names.alias(id, name));
     }
 
-    private void free(String name, Written where, String what) {
+    private void free(String name, SourceText where, String what) {
         if (names.has(name)) {
             throw new SheetException(where, what + " \"" + name + "\" has the name of something else on the sheet");
         }
     }
 
     private void choice(String name, DraftSheet.Choosing written) {
-        Written where = new Written(name, written.line());
+        SourceText where = new SourceText(name, written.line());
         free(name, where, "choice");
         if (LAW.equals(name)) {
             throw new SheetException(
@@ -115,7 +123,7 @@ final class SheetCompiler {
     }
 
     /** The same way in two choices is the same number, so that it has one meaning in a formula. */
-    private List<Integer> choosing(String name, List<String> ways, Written where) {
+    private List<Integer> choosing(String name, List<String> ways, SourceText where) {
         List<Integer> numbers = new ArrayList<>();
         for (String way : ways) {
             boolean isWay = constants.stream()
@@ -142,7 +150,7 @@ final class SheetCompiler {
         setting(name, written.value(), written.least(), written.most());
     }
 
-    private void setting(String name, Written value, Written least, Written most) {
+    private void setting(String name, SourceText value, SourceText least, SourceText most) {
         Formula usual = range(value, names, Dimension.LENGTH);
         Formula from = range(least, names, Dimension.LENGTH);
         Formula to = range(most, names, Dimension.LENGTH);
@@ -155,7 +163,7 @@ final class SheetCompiler {
 
     private void middle() {
         for (CompiledSheet.Measure measure : measures) {
-            Written value = sheet.middle().get(measure.name());
+            SourceText value = sheet.middle().get(measure.name());
             if (value == null) {
                 throw new SheetException(0, "middle has no value for measure \"" + measure.name() + "\"");
             }
@@ -202,7 +210,7 @@ final class SheetCompiler {
                 name, number, "between rulers", frame -> table.unitAt(frame.slots[by]), Set.of(by));
     }
 
-    private void amount(String name, Written written) {
+    private void amount(String name, SourceText written) {
         free(name, written, "amount");
         Formula formula = new FormulaReader(written, names).read();
         amounts.add(new CompiledSheet.Amount(name, names.add(name, formula.dimension()), formula));
@@ -352,7 +360,7 @@ final class SheetCompiler {
         }
     }
 
-    private static Formula amount(String what, String name, Written written, Scope scope) {
+    private static Formula amount(String what, String name, SourceText written, Scope scope) {
         Formula formula = new FormulaReader(written, scope).read();
         if (!formula.dimension().equals(Dimension.LENGTH)
                 && !formula.dimension().equals(Dimension.NUMBER)) {

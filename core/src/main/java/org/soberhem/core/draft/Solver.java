@@ -1,5 +1,9 @@
 package org.soberhem.core.draft;
 
+import org.soberhem.core.formula.Dimension;
+import org.soberhem.core.formula.Formula;
+import org.soberhem.core.formula.Frame;
+
 /** Finds an amount by trying: halves the way between two limits until what is watched has the value it shall have. */
 final class Solver {
 

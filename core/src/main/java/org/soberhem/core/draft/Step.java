@@ -2,6 +2,9 @@ package org.soberhem.core.draft;
 
 import java.util.List;
 import java.util.Optional;
+import org.soberhem.core.formula.Formula;
+import org.soberhem.core.formula.Frame;
+import org.soberhem.core.formula.Term;
 import org.soberhem.core.geometry.Meeting;
 import org.soberhem.core.geometry.Point;
 

@@ -3,7 +3,11 @@ package org.soberhem.core.draft;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.soberhem.core.geometry.Line;
+import org.soberhem.core.formula.Dimension;
+import org.soberhem.core.formula.Frame;
+import org.soberhem.core.formula.SourceText;
+import org.soberhem.core.formula.Units;
+import org.soberhem.core.geometry.LineSegment;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Length;
@@ -21,14 +25,14 @@ final class StepWriter {
         this.frame = frame;
     }
 
-    Walk.Step step(CompiledSheet.Ground ground, CompiledSheet.PointAt point) {
+    DraftingSteps.Step step(CompiledSheet.Ground ground, CompiledSheet.PointAt point) {
         Step step = point.step();
         Point at = frame.point(point.slot());
         Sentence how = Sentence.of("{}: {}", point.name(), words(step, at));
-        return new Walk.Step(
+        return new DraftingSteps.Step(
                 ground.name(),
                 point.name(),
-                point.corner() ? Walk.Kind.GUIDE : Walk.Kind.POINT,
+                point.corner() ? DraftingSteps.Kind.GUIDE : DraftingSteps.Kind.POINT,
                 point.corner() ? Sentence.of("{}; it only guides a curve", how) : how,
                 step.written().why(),
                 helping(step, at),
@@ -37,7 +41,7 @@ final class StepWriter {
     }
 
     private Sentence words(Step step, Point at) {
-        List<String> p = step.written().points().stream().map(Written::text).toList();
+        List<String> p = step.written().points().stream().map(SourceText::text).toList();
         return switch (step.written().way()) {
             case AT -> at(step, at);
             case OFFSET -> offset(step, p.get(0));
@@ -195,7 +199,7 @@ final class StepWriter {
     }
 
     private static List<Path> lines(Point from, Point to) {
-        return from.distanceTo(to) < 0.01 ? List.of() : List.of(Path.of(new Line(from, to)));
+        return from.distanceTo(to) < 0.01 ? List.of() : List.of(Path.of(new LineSegment(from, to)));
     }
 
     /** Draws the little piece of an arc that one strikes with the compasses, as three chords. */

@@ -6,6 +6,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.soberhem.core.formula.Dimension;
+import org.soberhem.core.formula.Formula;
+import org.soberhem.core.formula.Scope;
+import org.soberhem.core.formula.SheetException;
+import org.soberhem.core.formula.SourceText;
 import org.soberhem.core.garment.SumKind;
 
 /** Compiles the sums of a sheet: what each is given, and what it reads. */
@@ -52,7 +57,7 @@ final class SumCompiler {
                     sheet.line(), "a sum of kind " + kind.word() + (kind.hasRows() ? " needs rows" : " has no rows"));
         }
         List<List<Formula>> rows = new ArrayList<>();
-        for (List<Written> row : sheet.rows()) {
+        for (List<SourceText> row : sheet.rows()) {
             if (row.size() < 3 || row.size() % 2 == 0) {
                 throw new SheetException(
                         sheet.line(), "a row is a distance and then pairs of lengths: found " + row.size());

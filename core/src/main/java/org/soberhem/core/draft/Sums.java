@@ -6,11 +6,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.soberhem.core.garment.Given;
-import org.soberhem.core.garment.Loop;
+import org.soberhem.core.formula.Frame;
+import org.soberhem.core.garment.BodyLoop;
 import org.soberhem.core.garment.OpeningsSum;
 import org.soberhem.core.garment.Sum;
 import org.soberhem.core.garment.SumException;
+import org.soberhem.core.garment.SumInputs;
 import org.soberhem.core.garment.Wearing;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Pattern;
@@ -24,15 +25,15 @@ public final class Sums {
     private final CompiledSheet sheet;
     private final Inputs inputs;
     private final Pattern pattern;
-    private final Given.Circumstances circumstances;
+    private final SumInputs.Circumstances circumstances;
     private final Frame frame;
 
-    private Sums(CompiledSheet sheet, Inputs inputs, Pattern pattern, Given.Circumstances circumstances) {
+    private Sums(CompiledSheet sheet, Inputs inputs, Pattern pattern, SumInputs.Circumstances circumstances) {
         this.sheet = sheet;
         this.inputs = inputs;
         this.pattern = pattern;
         this.circumstances = circumstances;
-        this.frame = Finished.frame(sheet, inputs, pattern);
+        this.frame = FinishedPieces.frame(sheet, inputs, pattern);
     }
 
     /**
@@ -40,7 +41,8 @@ public final class Sums {
      *
      * @param pattern drawn from the sheet, altered or not
      */
-    public static List<Sum> of(CompiledSheet sheet, Inputs inputs, Pattern pattern, Given.Circumstances circumstances) {
+    public static List<Sum> of(
+            CompiledSheet sheet, Inputs inputs, Pattern pattern, SumInputs.Circumstances circumstances) {
         Sums sums = new Sums(sheet, inputs, pattern, circumstances);
         List<Sum> all = new ArrayList<>();
         sheet.sums.forEach(run -> all.add(sums.sum(run)));
@@ -69,7 +71,7 @@ public final class Sums {
         return Double.isNaN(run.amounts().get(argument).value(frame));
     }
 
-    private Given given(CompiledSheet.SumRun run) {
+    private SumInputs given(CompiledSheet.SumRun run) {
         Map<String, Double> amounts = new LinkedHashMap<>();
         run.amounts().forEach((argument, formula) -> {
             double value = formula.value(frame);
@@ -82,7 +84,7 @@ public final class Sums {
         List<List<Double>> rows = run.rows().stream()
                 .map(row -> row.stream().map(formula -> formula.value(frame)).toList())
                 .toList();
-        return new Given(run.name(), amounts, words, rows, instead(), circumstances);
+        return new SumInputs(run.name(), amounts, words, rows, instead(), circumstances);
     }
 
     /** Returns the way taken where a word is one of the sheet's choices. */
@@ -117,8 +119,8 @@ public final class Sums {
     }
 
     private Sum openings() {
-        List<Loop> loops = sheet.openings.stream()
-                .map(opening -> Finished.loop(opening, frame, pattern))
+        List<BodyLoop> loops = sheet.openings.stream()
+                .map(opening -> FinishedPieces.loop(opening, frame, pattern))
                 .toList();
         return OpeningsSum.of(
                 OPENINGS,

@@ -30,7 +30,7 @@ public final class BodyFigure {
     private final ToDoubleFunction<String> read;
     private final ToDoubleFunction<String> readLeft;
     private final Build build;
-    private final Stance stance;
+    private final FoundationShape stance;
     private final Anchors anchors;
     private final double height;
     private final double fork;
@@ -41,7 +41,7 @@ public final class BodyFigure {
 
     /** A body alike on both sides, as it stands by itself. */
     public BodyFigure(FigurePlan plan, Build build, ToDoubleFunction<String> read) {
-        this(plan, build, Stance.NATURAL, read, read);
+        this(plan, build, FoundationShape.NATURAL, read, read);
     }
 
     /**
@@ -54,7 +54,7 @@ public final class BodyFigure {
     public BodyFigure(
             FigurePlan plan,
             Build build,
-            Stance stance,
+            FoundationShape stance,
             ToDoubleFunction<String> read,
             ToDoubleFunction<String> readLeft) {
         this.plan = plan;
@@ -100,14 +100,14 @@ public final class BodyFigure {
                             shoulderPoint.y() - down,
                             shoulderPoint.z() - height * 0.004));
         }
-        marks = new Landmarks(this, fork, shoulderPoint).all();
+        marks = new BodyLandmarks(this, fork, shoulderPoint).all();
         form = new BodyForm(this).made();
     }
 
     /** Returns how far the shoulder point lies below the base of the neck; a slope is read from the neck point above it. */
     private double drop(ToDoubleFunction<String> side, double usual) {
         double slope =
-                side.applyAsDouble("shoulder-slope") - sections.get("neck-base").breadth() * Landmarks.NECK_POINT;
+                side.applyAsDouble("shoulder-slope") - sections.get("neck-base").breadth() * BodyLandmarks.NECK_POINT;
         return Double.isNaN(slope) ? usual : Math.min(Math.max(slope, usual * 0.2), usual * 2);
     }
 

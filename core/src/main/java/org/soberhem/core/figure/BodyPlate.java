@@ -5,7 +5,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.TreeMap;
 import java.util.function.DoubleUnaryOperator;
-import org.soberhem.core.geometry.Line;
+import org.soberhem.core.geometry.LineSegment;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 
@@ -186,7 +186,7 @@ final class BodyPlate {
     }
 
     static Path straight(Point from, Point to) {
-        return Path.of(new Line(from, to));
+        return Path.of(new LineSegment(from, to));
     }
 
     static Path closed(List<Point> round) {

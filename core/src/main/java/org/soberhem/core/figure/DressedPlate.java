@@ -16,13 +16,13 @@ public final class DressedPlate {
     /** Shapes that are seen as one overlap, in millimetres. */
     private static final double OVERLAP = 12;
 
-    private final Dressed dressed;
+    private final DressedFigure dressed;
     private final BodyFigure body;
     private final BodyPlate plate;
     private final FigureView view;
     private final int right;
 
-    private DressedPlate(Dressed dressed, FigureView view) {
+    private DressedPlate(DressedFigure dressed, FigureView view) {
         this.dressed = dressed;
         this.body = dressed.body();
         this.plate = new BodyPlate(body);
@@ -31,37 +31,37 @@ public final class DressedPlate {
     }
 
     /** Draws the bare body. */
-    public static Plate of(BodyFigure body, FigureView view) {
+    public static FigurePlate of(BodyFigure body, FigureView view) {
         BodyPlate plate = new BodyPlate(body);
-        List<Plate.Part> parts = new ArrayList<>();
-        parts.add(part(Plate.Kind.BODY, plate.trunkAndLegs(view)));
-        arms(view).forEach(side -> parts.add(part(Plate.Kind.BODY, List.of(plate.arm(view, side)))));
-        return new Plate(view, parts);
+        List<FigurePlate.Part> parts = new ArrayList<>();
+        parts.add(part(FigurePlate.Kind.BODY, plate.trunkAndLegs(view)));
+        arms(view).forEach(side -> parts.add(part(FigurePlate.Kind.BODY, List.of(plate.arm(view, side)))));
+        return new FigurePlate(view, parts);
     }
 
     /** Draws a dressed body. */
-    public static Plate of(Dressed dressed, FigureView view) {
+    public static FigurePlate of(DressedFigure dressed, FigureView view) {
         return new DressedPlate(dressed, view).drawn();
     }
 
-    private static Plate.Part part(Plate.Kind kind, List<Path> shapes) {
-        return new Plate.Part(kind, shapes, List.of());
+    private static FigurePlate.Part part(FigurePlate.Kind kind, List<Path> shapes) {
+        return new FigurePlate.Part(kind, shapes, List.of());
     }
 
     private static List<Integer> arms(FigureView view) {
         return view == FigureView.SIDE ? List.of(1) : List.of(1, -1);
     }
 
-    private Plate drawn() {
-        List<Plate.Part> parts = new ArrayList<>();
-        parts.add(part(Plate.Kind.BODY, plate.trunkAndLegs(view)));
+    private FigurePlate drawn() {
+        List<FigurePlate.Part> parts = new ArrayList<>();
+        parts.add(part(FigurePlate.Kind.BODY, plate.trunkAndLegs(view)));
         double floor = body.height() * UNDER_HEM;
         dressed.petticoat()
                 .ifPresent(under -> parts.add(
-                        part(Plate.Kind.UNDER, List.of(hanging(under, dressed.waist(), floor, floor, floor)))));
+                        part(FigurePlate.Kind.UNDER, List.of(hanging(under, dressed.waist(), floor, floor, floor)))));
         dressed.skirtForm()
                 .ifPresent(skirt -> parts.add(part(
-                        Plate.Kind.SKIRT,
+                        FigurePlate.Kind.SKIRT,
                         List.of(hanging(
                                 skirt,
                                 dressed.waistSeam(),
@@ -70,7 +70,7 @@ public final class DressedPlate {
                                 dressed.hemBack())))));
         dressed.overskirt()
                 .ifPresent(over -> parts.add(part(
-                        Plate.Kind.TRUNK,
+                        FigurePlate.Kind.TRUNK,
                         List.of(hanging(
                                 over,
                                 dressed.waistSeam(),
@@ -79,14 +79,15 @@ public final class DressedPlate {
                                 dressed.overskirtBack())))));
         dressed.trunkForm().ifPresent(trunk -> parts.add(trunk(trunk)));
         for (int side : arms(view)) {
-            parts.add(part(Plate.Kind.BODY, List.of(plate.arm(view, side))));
-            dressed.sleeve().ifPresent(sleeve -> parts.add(part(Plate.Kind.SLEEVE, List.of(sleeve(sleeve, side)))));
+            parts.add(part(FigurePlate.Kind.BODY, List.of(plate.arm(view, side))));
+            dressed.sleeve()
+                    .ifPresent(sleeve -> parts.add(part(FigurePlate.Kind.SLEEVE, List.of(sleeve(sleeve, side)))));
         }
         double cape = dressed.given("cape-length");
         if (cape > 0) {
-            parts.add(part(Plate.Kind.TRUNK, List.of(cape(cape))));
+            parts.add(part(FigurePlate.Kind.TRUNK, List.of(cape(cape))));
         }
-        return new Plate(view, parts);
+        return new FigurePlate(view, parts);
     }
 
     /** A cape falls from the neck over shoulders and arms. */
@@ -173,7 +174,7 @@ public final class DressedPlate {
                 .then(BodyPlate.straight(up.get(up.size() - 1), down.get(0)));
     }
 
-    private Plate.Part trunk(Form trunk) {
+    private FigurePlate.Part trunk(Form trunk) {
         double armpit = body.at("armpit").middle().y();
         double end = Math.max(dressed.trunkEnd(), trunk.right().bottom());
         List<Path> shapes = new ArrayList<>();
@@ -196,7 +197,7 @@ public final class DressedPlate {
         }
         List<Path> lines = new ArrayList<>();
         collar().ifPresent(shapes::add);
-        return new Plate.Part(Plate.Kind.TRUNK, shapes, lines);
+        return new FigurePlate.Part(FigurePlate.Kind.TRUNK, shapes, lines);
     }
 
     /** From the armpits up to the neckline and the shoulders. */
@@ -289,7 +290,7 @@ public final class DressedPlate {
                 new Point((one + other) / 2, -(Math.min(oneLow, otherLow) - slack * 6)))));
     }
 
-    private Path sleeve(Dressed.Sleeve sleeve, int side) {
+    private Path sleeve(DressedFigure.Sleeve sleeve, int side) {
         ArmAxis axis = new ArmAxis(body, side);
         List<Point> outer = new ArrayList<>();
         List<Point> inner = new ArrayList<>();

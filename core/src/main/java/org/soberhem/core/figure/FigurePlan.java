@@ -23,7 +23,7 @@ public record FigurePlan(
         List<Level> legs,
         List<Level> arms,
         Map<String, Tape> tapes,
-        Dressed.Hang hang,
+        DressedFigure.Hang hang,
         Map<String, Map<String, Double>> references) {
 
     /**

@@ -25,13 +25,13 @@ final class SkirtHang {
     private static final double AT_HIP = 0.55;
 
     private final BodyFigure body;
-    private final Underneath under;
-    private final Dressed.Hang hang;
-    private final Worn worn;
+    private final SkirtSupport under;
+    private final DressedFigure.Hang hang;
+    private final GarmentQuantities worn;
     private final Form underSkirt;
     private final Optional<Form> outer;
 
-    SkirtHang(BodyFigure body, Underneath under, Dressed.Hang hang, Worn worn) {
+    SkirtHang(BodyFigure body, SkirtSupport under, DressedFigure.Hang hang, GarmentQuantities worn) {
         this.body = body;
         this.under = under;
         this.hang = hang;
@@ -115,7 +115,7 @@ final class SkirtHang {
     }
 
     /** Returns the length of a tape from the waist to the floor over what is worn beneath the skirt, in millimetres. */
-    double toFloor(Dressed.Over over) {
+    double toFloor(DressedFigure.Over over) {
         Contour line = switch (over) {
             case FRONT -> underSkirt.fore();
             case SIDE -> underSkirt.right();
@@ -152,7 +152,7 @@ final class SkirtHang {
             double back = 0;
             double ring = 0;
             double shift = 0;
-            for (Underneath.Support support : under.supports()) {
+            for (SkirtSupport.Support support : under.supports()) {
                 double share = support.at() < 0.5 ? swell(height, waist, waist * (1 - support.at())) : 0;
                 side = Math.max(side, support.side() * share);
                 back = Math.max(back, support.back() * share);

@@ -13,13 +13,13 @@ final class SleeveHang {
 
     private static final double HIGHEST = 110;
 
-    private final Dressed.Hang hang;
+    private final DressedFigure.Hang hang;
 
-    SleeveHang(Dressed.Hang hang) {
+    SleeveHang(DressedFigure.Hang hang) {
         this.hang = hang;
     }
 
-    Dressed.Sleeve sleeve(BodyFigure body, Worn worn) {
+    DressedFigure.Sleeve sleeve(BodyFigure body, GarmentQuantities worn) {
         CrossSection upper = body.at("upper-arm");
         CrossSection elbow = body.at("elbow");
         CrossSection wrist = body.at("wrist");
@@ -40,7 +40,7 @@ final class SleeveHang {
             knots.put(end * 0.9, atEnd + Math.max(0, atElbow - elbow.breadth() * 1.25) * 0.75);
         }
         knots.put(end, atEnd);
-        return new Dressed.Sleeve(Contour.through(knots), end, Math.min(HIGHEST, cap * 150));
+        return new DressedFigure.Sleeve(Contour.through(knots), end, Math.min(HIGHEST, cap * 150));
     }
 
     private double spread(double cloth, CrossSection arm) {

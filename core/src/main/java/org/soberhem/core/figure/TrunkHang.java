@@ -18,10 +18,10 @@ final class TrunkHang {
     private static final double POUCHES = 0.25;
 
     private final BodyFigure body;
-    private final Dressed.Hang hang;
-    private final Worn worn;
+    private final DressedFigure.Hang hang;
+    private final GarmentQuantities worn;
 
-    TrunkHang(BodyFigure body, Dressed.Hang hang, Worn worn) {
+    TrunkHang(BodyFigure body, DressedFigure.Hang hang, GarmentQuantities worn) {
         this.body = body;
         this.hang = hang;
         this.worn = worn;

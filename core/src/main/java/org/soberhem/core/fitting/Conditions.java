@@ -4,7 +4,7 @@ import java.util.Collections;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import org.soberhem.core.alter.Sides;
+import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.body.AsWorn;
 
 /**

@@ -2,7 +2,7 @@ package org.soberhem.core.fitting;
 
 import java.util.Locale;
 import java.util.Optional;
-import org.soberhem.core.alter.Alteration;
+import org.soberhem.core.alter.kind.Alteration;
 
 /**
  * What was decided about a remark.

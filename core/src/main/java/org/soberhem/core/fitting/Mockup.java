@@ -22,15 +22,15 @@ public record Mockup(
         Map<String, Integer> versions,
         String cloth,
         Set<ClothDifference> differs,
-        Set<Inner> planned,
-        Set<Inner> putIn,
+        Set<InnerPart> planned,
+        Set<InnerPart> putIn,
         Optional<Length> letOut) {
 
     public Mockup {
         versions = Collections.unmodifiableMap(new TreeMap<>(versions));
         differs = ordered(differs, ClothDifference.class);
-        planned = ordered(planned, Inner.class);
-        putIn = ordered(putIn, Inner.class);
+        planned = ordered(planned, InnerPart.class);
+        putIn = ordered(putIn, InnerPart.class);
     }
 
     /** A mock-up of which nothing else is said. */
@@ -59,10 +59,10 @@ public record Mockup(
     }
 
     /** Returns the mock-up with the next state of something that shapes it: not planned, planned and missing, put in. */
-    public Mockup stepping(Inner inner) {
-        Set<Inner> wanted = EnumSet.noneOf(Inner.class);
+    public Mockup stepping(InnerPart inner) {
+        Set<InnerPart> wanted = EnumSet.noneOf(InnerPart.class);
         wanted.addAll(planned);
-        Set<Inner> in = EnumSet.noneOf(Inner.class);
+        Set<InnerPart> in = EnumSet.noneOf(InnerPart.class);
         in.addAll(putIn);
         if (in.contains(inner)) {
             in.remove(inner);
@@ -78,7 +78,7 @@ public record Mockup(
     }
 
     /** Says whether something that will shape the finished garment is not in the mock-up. */
-    public boolean lacks(Inner inner) {
+    public boolean lacks(InnerPart inner) {
         return planned.contains(inner) && !putIn.contains(inner);
     }
 }

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import org.soberhem.core.alter.Sides;
+import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.length.Length;
 
 /**

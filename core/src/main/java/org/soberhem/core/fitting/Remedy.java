@@ -4,9 +4,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.AlterationKind;
-import org.soberhem.core.alter.Sides;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.pattern.Pattern;
 

@@ -2,7 +2,7 @@ package org.soberhem.core.fitting;
 
 import java.util.List;
 import java.util.Optional;
-import org.soberhem.core.alter.Sides;
+import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.geometry.Point;
 
 /**

@@ -11,12 +11,12 @@ import org.soberhem.core.length.Sentence;
 /** The arm-hole of a square-cut garment in words: what each gusset leaves to gather, the neck gusset, the dropped shoulder. */
 public final class ArmHoleSum {
 
-    private final Given given;
+    private final SumInputs given;
     private final ArmHole hole;
     private final List<Finding> findings = new ArrayList<>();
-    private final List<Figure> figures = new ArrayList<>();
+    private final List<SumValue> figures = new ArrayList<>();
 
-    private ArmHoleSum(Given given) {
+    private ArmHoleSum(SumInputs given) {
         this.given = given;
         hole = new ArmHole(
                 given.amount("loop"), given.amount("upper-arm"), given.amount("sleeve"), given.amount("gusset", 0));
@@ -28,14 +28,15 @@ public final class ArmHoleSum {
      * @param given lengths {@code loop}, {@code upper-arm}, {@code sleeve}; if wanted {@code gusset}, {@code muscle},
      *     {@code neck-gusset}, {@code body}, {@code shoulders}, {@code arm}, {@code cuff} and {@code puff}
      */
-    public static Sum of(Given given) {
+    public static Sum of(SumInputs given) {
         return new ArmHoleSum(given).sum();
     }
 
     private Sum sum() {
-        figures.add(Figure.number("arm-hole for each upper arm", hole.room(), "{} ÷ {}", hole.loop(), hole.upperArm()));
-        figures.add(Figure.length("left for the sleeve", hole.left(), "{} − 2 × {}", hole.loop(), hole.gusset()));
-        figures.add(Figure.length("to gather", hole.gathers(), "{} − {}", hole.sleeve(), hole.left()));
+        figures.add(
+                SumValue.number("arm-hole for each upper arm", hole.room(), "{} ÷ {}", hole.loop(), hole.upperArm()));
+        figures.add(SumValue.length("left for the sleeve", hole.left(), "{} − 2 × {}", hole.loop(), hole.gusset()));
+        figures.add(SumValue.length("to gather", hole.gathers(), "{} − {}", hole.sleeve(), hole.left()));
         judge();
         neckGusset();
         sleeveLength();
@@ -85,7 +86,7 @@ public final class ArmHoleSum {
         given.find("neck-gusset").ifPresent(side -> {
             findings.addAll(given.beside("neck-gusset", "Neck gusset", side, true));
             given.find("muscle")
-                    .ifPresent(muscle -> figures.add(Figure.length(
+                    .ifPresent(muscle -> figures.add(SumValue.length(
                             "neck gusset beside the muscle", side - muscle, "{} − {} of muscle", side, muscle)));
         });
     }
@@ -95,7 +96,7 @@ public final class ArmHoleSum {
             return;
         }
         double drop = (given.amount("body") - given.amount("shoulders")) / 2;
-        figures.add(Figure.length(
+        figures.add(SumValue.length(
                 "shoulder drops by", drop, "({} − {}) ÷ 2", given.amount("body"), given.amount("shoulders")));
         given.find("arm").ifPresent(arm -> {
             double cuff = given.amount("cuff", 0);
@@ -103,8 +104,8 @@ public final class ArmHoleSum {
             double length = arm - drop - cuff + puff;
             figures.add(
                     cuff == 0 && puff == 0
-                            ? Figure.length("sleeve length", length, "{} − {}", arm, drop)
-                            : Figure.length(
+                            ? SumValue.length("sleeve length", length, "{} − {}", arm, drop)
+                            : SumValue.length(
                                     "sleeve length",
                                     length,
                                     "{} − {} − {} of cuff + {} of puff",
@@ -124,7 +125,7 @@ public final class ArmHoleSum {
                         inches * INCH,
                         other.left(),
                         other.gathers() < 0 ? "sleeve too narrow" : (Object) other.gathers(),
-                        other.gathers() < 0 ? "" : Figure.hundredth(other.sleeve() / other.left())));
+                        other.gathers() < 0 ? "" : SumValue.hundredth(other.sleeve() / other.left())));
             }
         }
         return new MarkTable(

@@ -15,7 +15,7 @@ public final class CapSum {
      *
      * @param given lengths {@code cap}, {@code arm-hole}; if wanted {@code upper-arm} and {@code sleeve}
      */
-    public static Sum of(Given given) {
+    public static Sum of(SumInputs given) {
         double cap = given.amount("cap");
         double hole = given.amount("arm-hole");
         if (!(cap > 0) || !(hole > 0)) {
@@ -31,13 +31,13 @@ public final class CapSum {
                     hole));
         }
         findings.addAll(given.beside("sleeve-cap", "Cap beyond its arm-hole", ease, true));
-        List<Figure> figures = new ArrayList<>();
-        figures.add(Figure.length("cap beyond the arm-hole", ease, "{} − {}", cap, hole));
-        figures.add(Figure.number("cap for each arm-hole", cap / hole, "{} ÷ {}", cap, hole));
+        List<SumValue> figures = new ArrayList<>();
+        figures.add(SumValue.length("cap beyond the arm-hole", ease, "{} − {}", cap, hole));
+        figures.add(SumValue.number("cap for each arm-hole", cap / hole, "{} ÷ {}", cap, hole));
         given.find("sleeve")
                 .ifPresent(sleeve -> given.find("upper-arm")
                         .ifPresent(arm -> figures.add(
-                                Figure.length("room round the upper arm", sleeve - arm, "{} − {}", sleeve, arm))));
+                                SumValue.length("room round the upper arm", sleeve - arm, "{} − {}", sleeve, arm))));
         return new Sum(
                 given.name(),
                 "Cap and arm-hole",

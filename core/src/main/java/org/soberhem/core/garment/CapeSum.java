@@ -15,14 +15,14 @@ public final class CapeSum {
 
     private static final double FLAT = 0.5;
 
-    private final Given given;
+    private final SumInputs given;
     private final Cape cape;
     private final double length;
     private final double shoulder;
     private final double drop;
     private final double dartLength;
 
-    private CapeSum(Given given) {
+    private CapeSum(SumInputs given) {
         this.given = given;
         cape = new Cape(
                 given.amount("span"),
@@ -45,7 +45,7 @@ public final class CapeSum {
      *     {@code dart-length}, {@code pleat}, {@code box}, {@code hood} and the number {@code pleats}; the word {@code shoulders} is sculpted
      *     or gathered
      */
-    public static Sum of(Given given) {
+    public static Sum of(SumInputs given) {
         return new CapeSum(given).sum();
     }
 
@@ -99,22 +99,22 @@ public final class CapeSum {
                         Sentence.of("Gather a hood's edge to it at quarter points, or bind it")));
     }
 
-    private List<Figure> figures() {
-        List<Figure> figures = new ArrayList<>();
+    private List<SumValue> figures() {
+        List<SumValue> figures = new ArrayList<>();
         figures.add(
                 cape.sculpted()
-                        ? Figure.length("width", cape.width(), "{} × 2 ÷ 3", cape.span())
-                        : Figure.length("width", cape.width(), "all of {}", cape.span()));
-        figures.add(Figure.length("to take in", cape.width() - cape.neck(), "{} − {}", cape.width(), cape.neck()));
-        figures.add(Figure.length("in both darts", cape.darts(), "2 × {}", cape.darts() / 2));
-        figures.add(Figure.length(
+                        ? SumValue.length("width", cape.width(), "{} × 2 ÷ 3", cape.span())
+                        : SumValue.length("width", cape.width(), "all of {}", cape.span()));
+        figures.add(SumValue.length("to take in", cape.width() - cape.neck(), "{} − {}", cape.width(), cape.neck()));
+        figures.add(SumValue.length("in both darts", cape.darts(), "2 × {}", cape.darts() / 2));
+        figures.add(SumValue.length(
                 "in pleats",
                 cape.folded(),
                 "2 × {} × 2 × {} + 4 × {}",
                 String.valueOf(cape.pleats()),
                 cape.pleat(),
                 cape.box()));
-        figures.add(Figure.length(
+        figures.add(SumValue.length(
                 "in gathers",
                 cape.gathers(),
                 "{} − {} − {} − {}",
@@ -123,7 +123,7 @@ public final class CapeSum {
                 cape.darts(),
                 cape.folded()));
         if (cape.pleats() > 0) {
-            figures.add(Figure.length(
+            figures.add(SumValue.length(
                     "pleats without gathers",
                     cape.exactPleat(),
                     "what is left of {} after darts and box pleat, ÷ {} folds ÷ 2",
@@ -131,9 +131,9 @@ public final class CapeSum {
                     String.valueOf(2 * cape.pleats())));
         }
         given.find("hood").filter(edge -> edge > 0).ifPresent(edge -> {
-            figures.add(Figure.number("fullness of the hood", edge / cape.neck(), "{} ÷ {}", edge, cape.neck()));
-            figures.add(Figure.length("hood between quarter points", edge / 4, "{} ÷ 4", edge));
-            figures.add(Figure.length("neck between quarter points", cape.neck() / 4, "{} ÷ 4", cape.neck()));
+            figures.add(SumValue.number("fullness of the hood", edge / cape.neck(), "{} ÷ {}", edge, cape.neck()));
+            figures.add(SumValue.length("hood between quarter points", edge / 4, "{} ÷ 4", edge));
+            figures.add(SumValue.length("neck between quarter points", cape.neck() / 4, "{} ÷ 4", cape.neck()));
         });
         return figures;
     }

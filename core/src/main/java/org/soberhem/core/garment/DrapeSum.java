@@ -14,12 +14,12 @@ public final class DrapeSum {
     /** The edge is marked so often for levelling. */
     private static final double MARKS = 4 * INCH;
 
-    private final Given given;
+    private final SumInputs given;
     private final Drape drape;
     private final double half;
     private final double level;
 
-    private DrapeSum(Given given) {
+    private DrapeSum(SumInputs given) {
         this.given = given;
         List<Drape.Tape> tapes = new ArrayList<>();
         for (List<Double> row : given.rows()) {
@@ -41,7 +41,7 @@ public final class DrapeSum {
      *     below the waist the edge shall hang); if wanted {@code check}, the repeat of a check. Each row is a tape: its distance
      *     from the centre back, then for each tack where on the cloth and where on the tape
      */
-    public static Sum of(Given given) {
+    public static Sum of(SumInputs given) {
         return new DrapeSum(given).sum();
     }
 
@@ -92,8 +92,8 @@ public final class DrapeSum {
                         Sentence.of("Let it hang a day, then cut along the levelling line")));
     }
 
-    private List<Figure> figures() {
-        List<Figure> figures = new ArrayList<>();
+    private List<SumValue> figures() {
+        List<SumValue> figures = new ArrayList<>();
         int number = 1;
         for (Drape.Tape tape : drape.tapes()) {
             String named = "tape " + number++;
@@ -101,7 +101,7 @@ public final class DrapeSum {
             Drape.Tack before = new Drape.Tack(0, 0);
             for (int i = 0; i < puffs.size(); i++) {
                 Drape.Tack tack = tape.tacks().get(i);
-                figures.add(Figure.length(
+                figures.add(SumValue.length(
                         named + ", puff " + (i + 1) + " takes up",
                         puffs.get(i),
                         "({} − {}) − ({} − {})",
@@ -111,7 +111,7 @@ public final class DrapeSum {
                         before.tape()));
                 before = tack;
             }
-            figures.add(Figure.length(named + ", edge rises", tape.rise(), "{} − {}", before.cloth(), before.tape()));
+            figures.add(SumValue.length(named + ", edge rises", tape.rise(), "{} − {}", before.cloth(), before.tape()));
         }
         return figures;
     }
@@ -126,7 +126,7 @@ public final class DrapeSum {
                 rows.add(MarkTable.row(
                         number + "." + tacked++,
                         tape.across() == 0 ? "centre back" : (Object) tape.across(),
-                        check.map(repeat -> Figure.hundredth(tape.across() / repeat))
+                        check.map(repeat -> SumValue.hundredth(tape.across() / repeat))
                                 .orElse(""),
                         tack.cloth(),
                         tack.tape()));

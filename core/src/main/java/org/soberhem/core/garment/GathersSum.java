@@ -21,7 +21,7 @@ public final class GathersSum {
     /** So many folds are tabled one by one; the others follow by the spacing. */
     private static final int MOST_MARKS = 24;
 
-    private final Given given;
+    private final SumInputs given;
     private final double width;
     private final double band;
     private final double plain;
@@ -30,7 +30,7 @@ public final class GathersSum {
     private final String toLeft;
     private final List<Finding> findings = new ArrayList<>();
 
-    private GathersSum(Given given) {
+    private GathersSum(SumInputs given) {
         this.given = given;
         plain = given.amount("plain", 0);
         width = given.amount("width") - plain;
@@ -48,7 +48,7 @@ public final class GathersSum {
      *     gauging), {@code towards} (left or right), {@code left} and {@code right} (what lies there), {@code rest} (spread
      *     or set-aside), {@code usual} (whose fullness was usual) and {@code cloth}
      */
-    public static Sum of(Given given) {
+    public static Sum of(SumInputs given) {
         return new GathersSum(given).sum();
     }
 
@@ -85,13 +85,13 @@ public final class GathersSum {
         throw new SumException("Style {} is not gathers, knife, box, inverted, double-box or gauging", style);
     }
 
-    private List<Figure> shared() {
-        List<Figure> figures = new ArrayList<>();
-        figures.add(Figure.number("fullness", width / band, "{} ÷ {}", width, band));
-        figures.add(Figure.length("cloth between quarter points", width / 4, "{} ÷ 4", width));
-        figures.add(Figure.length("band between quarter points", band / 4, "{} ÷ 4", band));
+    private List<SumValue> shared() {
+        List<SumValue> figures = new ArrayList<>();
+        figures.add(SumValue.number("fullness", width / band, "{} ÷ {}", width, band));
+        figures.add(SumValue.length("cloth between quarter points", width / 4, "{} ÷ 4", width));
+        figures.add(SumValue.length("band between quarter points", band / 4, "{} ÷ 4", band));
         if (plain > 0) {
-            figures.add(Figure.length("stays flat", plain, "at openings and pockets, on cloth and band alike"));
+            figures.add(SumValue.length("stays flat", plain, "at openings and pockets, on cloth and band alike"));
         }
         return figures;
     }
@@ -108,7 +108,7 @@ public final class GathersSum {
                         "{} into {}: {} to 1; every {} of cloth goes into {} of band",
                         width,
                         band,
-                        Figure.hundredth(width / band),
+                        SumValue.hundredth(width / band),
                         width / 4,
                         band / 4),
                 shared(),
@@ -132,17 +132,18 @@ public final class GathersSum {
                     "The folds are {} deep and overlap beneath (they just meet at {}): about {} layers of cloth lie on each other",
                     pleats.depth(),
                     pleats.meetingDepth(),
-                    Figure.hundredth(pleats.layers())));
+                    SumValue.hundredth(pleats.layers())));
         }
-        List<Figure> figures = shared();
+        List<SumValue> figures = shared();
         String count = String.valueOf(pleats.count());
-        figures.add(Figure.number("number", pleats.count(), "{} ÷ {}, to a whole number", band, band / pleats.count()));
-        figures.add(Figure.length(
+        figures.add(
+                SumValue.number("number", pleats.count(), "{} ÷ {}, to a whole number", band, band / pleats.count()));
+        figures.add(SumValue.length(
                 kind == Style.GAUGING ? "fold to fold" : "shows and spacing", pleats.face(), "{} ÷ {}", band, count));
         if (kind == Style.GAUGING) {
-            figures.add(Figure.length("length of a stitch", pleats.stitch(), "{} ÷ {} folds ÷ 2", width, count));
+            figures.add(SumValue.length("length of a stitch", pleats.stitch(), "{} ÷ {} folds ÷ 2", width, count));
         } else {
-            figures.add(Figure.length(
+            figures.add(SumValue.length(
                     "depth of a fold",
                     pleats.depth(),
                     "({} − {} − {}) ÷ {} folds ÷ 2",
@@ -150,13 +151,13 @@ public final class GathersSum {
                     band,
                     pleats.aside(),
                     String.valueOf(pleats.count() * kind.folds())));
-            figures.add(Figure.length(
+            figures.add(SumValue.length(
                     "underlay of a pleat",
                     2 * kind.folds() * pleats.depth(),
                     "{} × 2 × {}",
                     String.valueOf(kind.folds()),
                     pleats.depth()));
-            figures.add(Figure.length("left over, set aside", pleats.aside(), "what even folds do not use"));
+            figures.add(SumValue.length("left over, set aside", pleats.aside(), "what even folds do not use"));
         }
         List<MarkTable> tables = new ArrayList<>();
         if (kind != Style.GAUGING) {

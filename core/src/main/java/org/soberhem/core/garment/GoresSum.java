@@ -18,7 +18,7 @@ public final class GoresSum {
      *
      * @param given the number {@code gores}, lengths {@code upper}, {@code lower} and {@code length}
      */
-    public static Sum of(Given given) {
+    public static Sum of(SumInputs given) {
         Gores gores = new Gores(
                 (int) Math.round(given.amount("gores")),
                 given.amount("upper"),
@@ -40,11 +40,11 @@ public final class GoresSum {
                         gores.lowerWidth(),
                         gores.hemCurve()),
                 List.of(
-                        Figure.length(
+                        SumValue.length(
                                 "width above", gores.upperWidth(), "{} ÷ {}, straight across", gores.upper(), count),
-                        Figure.length(
+                        SumValue.length(
                                 "width below", gores.lowerWidth(), "{} ÷ {}, straight across", gores.lower(), count),
-                        Figure.angle(
+                        SumValue.angle(
                                 "angle of a gore",
                                 gores.angle(),
                                 "({} − {}) ÷ {} ÷ {}, as an angle",
@@ -52,8 +52,8 @@ public final class GoresSum {
                                 gores.upper(),
                                 gores.length(),
                                 count),
-                        Figure.length("curve of the hem", gores.hemCurve(), "how far a ring bends within one gore"),
-                        Figure.length("hollow of the upper edge", gores.upperCurve(), "the same at the waist")),
+                        SumValue.length("curve of the hem", gores.hemCurve(), "how far a ring bends within one gore"),
+                        SumValue.length("hollow of the upper edge", gores.upperCurve(), "the same at the waist")),
                 findings,
                 List.of(),
                 Optional.of(sketch(gores)),

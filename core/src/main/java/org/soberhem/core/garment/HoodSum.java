@@ -15,12 +15,12 @@ public final class HoodSum {
     /** Slopes nearer to 45 degrees than this suit the squares. */
     private static final double NEAR = StrictMath.toRadians(10);
 
-    private final Given given;
+    private final SumInputs given;
     private final Hood hood;
     private final boolean lined;
     private final double over;
 
-    private HoodSum(Given given) {
+    private HoodSum(SumInputs given) {
         this.given = given;
         hood = new Hood(
                 "squares".equals(given.word("school", "shoulder-angle")) ? School.SQUARES : School.SHOULDER_ANGLE,
@@ -42,7 +42,7 @@ public final class HoodSum {
      *     {@code loose}, {@code gap}, {@code over}; the words {@code school} (squares, shoulder-angle) and {@code finish}
      *     (lined, single)
      */
-    public static Sum of(Given given) {
+    public static Sum of(SumInputs given) {
         return new HoodSum(given).sum();
     }
 
@@ -61,7 +61,7 @@ public final class HoodSum {
         if (hood.school() == School.SQUARES && Math.abs(hood.slope() - hood.cutSlope()) > NEAR) {
             findings.add(Finding.asks(
                     "Squares slope by 45° and this shoulder by {}°: cloth bunches at the shoulders and the points crowd the chin; kites follow the shoulder",
-                    Figure.hundredth(Math.rint(StrictMath.toDegrees(hood.slope())))));
+                    SumValue.hundredth(Math.rint(StrictMath.toDegrees(hood.slope())))));
         }
         double right = hood.lift(StrictMath.PI / 2);
         findings.add(
@@ -80,7 +80,7 @@ public final class HoodSum {
                         hood.stripLength(),
                         hood.strip(),
                         hood.school() == School.SQUARES ? "squares" : "kites, their neck corner",
-                        Figure.hundredth(Math.rint(StrictMath.toDegrees(hood.upperAngle()))),
+                        SumValue.hundredth(Math.rint(StrictMath.toDegrees(hood.upperAngle()))),
                         hood.loop(),
                         head),
                 figures(head),
@@ -90,9 +90,9 @@ public final class HoodSum {
                 steps());
     }
 
-    private List<Figure> figures(double head) {
+    private List<SumValue> figures(double head) {
         return List.of(
-                Figure.length(
+                SumValue.length(
                         "strip length",
                         hood.stripLength(),
                         "{} + 2 × ({} − {}) + {}",
@@ -100,30 +100,30 @@ public final class HoodSum {
                         hood.mantle(),
                         hood.shoulder(),
                         hood.loose()),
-                Figure.length("opening", hood.loop(), "2 × {} + {}", hood.strip(), hood.gap()),
-                Figure.length("room over the head", hood.loop() - head, "{} − {}", hood.loop(), head),
-                Figure.length(
+                SumValue.length("opening", hood.loop(), "2 × {} + {}", hood.strip(), hood.gap()),
+                SumValue.length("room over the head", hood.loop() - head, "{} − {}", hood.loop(), head),
+                SumValue.length(
                         "edge round the face",
                         hood.face(),
                         "strip − 2 × ({} − {}) + {}",
                         hood.mantle(),
                         hood.tip(),
                         hood.gap()),
-                Figure.length(
+                SumValue.length(
                         "seam behind the crown", hood.crownSeam(), "{} ÷ 2 − {}", hood.stripLength(), hood.mantle()),
-                Figure.angle(
+                SumValue.angle(
                         "slope of the shoulder",
                         hood.slope(),
                         "{} of drop over {} of shoulder",
                         hood.drop(),
                         hood.shoulder()),
-                Figure.angle("corner at the neck", hood.upperAngle(), "180° − 2 × the slope of the cut"),
-                Figure.length("half breadth", hood.halfBreadth(), "{} × cos of the slope", hood.mantle()),
-                Figure.length(
+                SumValue.angle("corner at the neck", hood.upperAngle(), "180° − 2 × the slope of the cut"),
+                SumValue.length("half breadth", hood.halfBreadth(), "{} × cos of the slope", hood.mantle()),
+                SumValue.length(
                         "neck corner to lower corner", hood.height(), "{} + {}", hood.sideDrop(), hood.halfBreadth()),
-                Figure.length("lower edge", hood.lowerEdge(), "{} × √2", hood.halfBreadth()),
-                Figure.length("tip cut off each side", hood.tip(), "half the gap ÷ cos of the slope"),
-                Figure.number(
+                SumValue.length("lower edge", hood.lowerEdge(), "{} × √2", hood.halfBreadth()),
+                SumValue.length("tip cut off each side", hood.tip(), "half the gap ÷ cos of the slope"),
+                SumValue.number(
                         "layers of cloth",
                         lined ? 2 : 1,
                         lined ? "lined or reversible: twice the cloth" : "a single layer"));

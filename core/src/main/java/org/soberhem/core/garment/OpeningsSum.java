@@ -24,9 +24,9 @@ public final class OpeningsSum {
      * @param loops closed edges that something must get through; none where the garment opens all the way
      * @param wearing how it is got into; empty where the sheet does not say
      */
-    public static Sum of(String name, List<Loop> loops, Optional<Wearing> wearing) {
+    public static Sum of(String name, List<BodyLoop> loops, Optional<Wearing> wearing) {
         List<Finding> findings = new ArrayList<>();
-        List<Figure> figures = new ArrayList<>();
+        List<SumValue> figures = new ArrayList<>();
         loops.forEach(loop -> judge(loop, findings, figures));
         wearing.ifPresent(way -> judge(way, findings, figures));
         return new Sum(
@@ -41,11 +41,11 @@ public final class OpeningsSum {
     }
 
     /** Returns the loop with the least to spare among those that can be judged. */
-    public static Optional<Loop> tightest(List<Loop> loops) {
-        return loops.stream().filter(Loop::isJudged).min(Comparator.comparingDouble(Loop::margin));
+    public static Optional<BodyLoop> tightest(List<BodyLoop> loops) {
+        return loops.stream().filter(BodyLoop::isJudged).min(Comparator.comparingDouble(BodyLoop::margin));
     }
 
-    private static Sentence answer(List<Loop> loops, Optional<Wearing> wearing) {
+    private static Sentence answer(List<BodyLoop> loops, Optional<Wearing> wearing) {
         Sentence alone = wearing.<Sentence>map(way -> Sentence.of(
                         way.closes() == Wearing.Closes.NOWHERE
                                 ? "It has no fastening"
@@ -54,7 +54,7 @@ public final class OpeningsSum {
                                         : "It fastens {}: a helper is needed",
                         way.closes().words()))
                 .orElse(Sentence.of("How it fastens is not said"));
-        Optional<Loop> tightest = tightest(loops);
+        Optional<BodyLoop> tightest = tightest(loops);
         if (tightest.isEmpty()) {
             return Sentence.of(
                     "{}. {}",
@@ -63,7 +63,7 @@ public final class OpeningsSum {
                             ? "Open, nothing of it has to pass over a part of the body"
                             : "What must pass has not been measured");
         }
-        Loop loop = tightest.get();
+        BodyLoop loop = tightest.get();
         return Sentence.of(
                 loop.passes()
                         ? "{}. Tightest is the {}: {} for the {}, {} to spare"
@@ -75,7 +75,7 @@ public final class OpeningsSum {
                 Math.abs(loop.margin()));
     }
 
-    private static void judge(Loop loop, List<Finding> findings, List<Figure> figures) {
+    private static void judge(BodyLoop loop, List<Finding> findings, List<SumValue> figures) {
         if (!loop.isJudged()) {
             findings.add(Finding.asks(
                     "The {} is {} closed; whether the {} gets through is not known: it was not measured",
@@ -95,29 +95,29 @@ public final class OpeningsSum {
                     loop.opening()));
         }
         String through = loop.edge() + ", for the " + loop.part();
-        figures.add(Figure.length(
+        figures.add(SumValue.length(
                 through + ": to spare",
                 loop.margin(),
                 loop.stretch() > 0 ? "{} × {} + {} − ({} + {})" : "{}{} + {} − ({} + {})",
                 loop.closed(),
-                loop.stretch() > 0 ? Figure.hundredth(1 + loop.stretch()) : "",
+                loop.stretch() > 0 ? SumValue.hundredth(1 + loop.stretch()) : "",
                 loop.opens(),
                 loop.body(),
                 loop.over()));
         figures.add(
                 loop.opening() > 0
-                        ? Figure.length(
+                        ? SumValue.length(
                                 through + ": opening needed",
                                 loop.opening(),
                                 "half of what {} lacks of {}",
                                 loop.closed() * (1 + loop.stretch()),
                                 loop.needed())
-                        : Figure.length(through + ": opening needed", 0, "it passes closed"));
+                        : SumValue.length(through + ": opening needed", 0, "it passes closed"));
     }
 
-    private static void judge(Wearing way, List<Finding> findings, List<Figure> figures) {
+    private static void judge(Wearing way, List<Finding> findings, List<SumValue> figures) {
         if (way.fastening() > 0) {
-            figures.add(Figure.length(
+            figures.add(SumValue.length(
                     "fastening", way.fastening(), "{}", way.closes().words()));
         }
         if (!way.alone()) {
@@ -135,11 +135,11 @@ public final class OpeningsSum {
         }
     }
 
-    private static MarkTable table(List<Loop> loops) {
+    private static MarkTable table(List<BodyLoop> loops) {
         List<List<Object>> rows = new ArrayList<>();
-        for (Loop loop : loops) {
+        for (BodyLoop loop : loops) {
             boolean judged = loop.isJudged();
-            Loop knit = loop.stretching(Math.max(KNIT, loop.stretch()));
+            BodyLoop knit = loop.stretching(Math.max(KNIT, loop.stretch()));
             rows.add(MarkTable.row(
                     loop.edge(),
                     loop.part(),
@@ -156,7 +156,7 @@ public final class OpeningsSum {
     }
 
     /** The edge as it opens and the body's girth, both as circles about one middle. */
-    private static Sketch sketch(Loop loop) {
+    private static Sketch sketch(BodyLoop loop) {
         Sketch.Maker drawing = new Sketch.Maker();
         double reach = circle(drawing, Sketch.Ink.CLOTH, loop.reach());
         double body = circle(drawing, Sketch.Ink.BODY, loop.body());

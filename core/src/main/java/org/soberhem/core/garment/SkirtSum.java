@@ -19,14 +19,14 @@ public final class SkirtSum {
     /** Each half of the waist is marked at least so often. */
     private static final double MARKS = 4 * INCH;
 
-    private final Given given;
+    private final SumInputs given;
     private final SkirtBalance skirt;
     private final boolean folded;
     private final double around;
     private final Optional<Double> overlap;
     private final List<Finding> findings = new ArrayList<>();
 
-    private SkirtSum(Given given) {
+    private SkirtSum(SumInputs given) {
         this.given = given;
         SkirtBalance.Top top =
                 "cut".equals(given.word("top", "folded")) ? SkirtBalance.Top.CUT : SkirtBalance.Top.FOLDED;
@@ -53,7 +53,7 @@ public final class SkirtSum {
      *     {@code point}, {@code around}, {@code overlap}, {@code opening}, {@code slit}, {@code clearance}, {@code width} and
      *     {@code panels}; the word {@code top} is folded or cut
      */
-    public static Sum of(Given given) {
+    public static Sum of(SumInputs given) {
         return new SkirtSum(given).sum();
     }
 
@@ -159,14 +159,14 @@ public final class SkirtSum {
         }
     }
 
-    private List<Figure> figures() {
-        List<Figure> figures = new ArrayList<>();
+    private List<SumValue> figures() {
+        List<SumValue> figures = new ArrayList<>();
         for (Place place : Place.values()) {
             String named = (folded ? "turn-under at " : "cut away at ") + place.words();
             boolean dips = place == Place.FRONT && skirt.point() > 0;
             double value = skirt.turn(place) - spare();
             if (dips) {
-                figures.add(Figure.length(
+                figures.add(SumValue.length(
                         named,
                         value,
                         folded ? "{} − {} − ({} − {})" : "{} − {} − ({} − {}) − {}",
@@ -176,7 +176,7 @@ public final class SkirtSum {
                         skirt.point(),
                         spare()));
             } else {
-                figures.add(Figure.length(
+                figures.add(SumValue.length(
                         named,
                         value,
                         folded ? "{} − {} − {}" : "{} − {} − {} − {}",
@@ -187,13 +187,13 @@ public final class SkirtSum {
             }
         }
         if (folded) {
-            figures.add(Figure.length(
+            figures.add(SumValue.length(
                     "can be let down by",
                     skirt.letDown(),
                     "{} − {} that must stay",
                     skirt.turn(skirt.shallowest()),
                     SkirtBalance.LEAST));
-            figures.add(Figure.length(
+            figures.add(SumValue.length(
                     "can be taken up by",
                     skirt.takeUp(),
                     "{} − {}",
@@ -202,16 +202,16 @@ public final class SkirtSum {
         }
         given.find("panels")
                 .ifPresent(panels -> given.find("width")
-                        .ifPresent(width -> figures.add(Figure.length(
+                        .ifPresent(width -> figures.add(SumValue.length(
                                 "girth of the hem",
                                 around,
                                 "{} × ({} − {} in the seams)",
-                                Figure.hundredth(panels),
+                                SumValue.hundredth(panels),
                                 width,
                                 width - around / panels))));
         widthsForTheYear().ifPresent(figures::add);
-        figures.add(Figure.length("longest need", longestNeed(), "the longest of the four places"));
-        figures.add(Figure.length(
+        figures.add(SumValue.length("longest need", longestNeed(), "the longest of the four places"));
+        figures.add(SumValue.length(
                 "panel to cut",
                 SkirtBalance.proposedPanel(longestNeed(), skirt.kept()),
                 folded ? "{} + {} + {} to turn, up to the next {}" : "{} + {} + {} to spare, up to the next {}",
@@ -223,11 +223,11 @@ public final class SkirtSum {
     }
 
     /** Returns how many widths of the cloth the fullness of the year takes at least. */
-    private Optional<Figure> widthsForTheYear() {
+    private Optional<SumValue> widthsForTheYear() {
         Optional<Double> each =
                 given.find("panels").filter(panels -> panels > 0 && around > 0).map(panels -> around / panels);
         return each.flatMap(net -> given.usual("skirt-girth")
-                .map(usage -> Figure.number(
+                .map(usage -> SumValue.number(
                         "widths for the year, at least",
                         StrictMath.ceil(usage.least() / net - 1e-9),
                         "{} ÷ {} of each width, up to a whole one",

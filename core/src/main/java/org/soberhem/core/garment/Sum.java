@@ -21,7 +21,7 @@ public record Sum(
         String name,
         String title,
         Sentence answer,
-        List<Figure> figures,
+        List<SumValue> figures,
         List<Finding> findings,
         List<MarkTable> tables,
         Optional<Sketch> sketch,
@@ -56,7 +56,7 @@ public record Sum(
     }
 
     /** Returns the figure of a name. */
-    public Optional<Figure> figure(String named) {
+    public Optional<SumValue> figure(String named) {
         return figures.stream().filter(each -> each.name().equals(named)).findFirst();
     }
 }

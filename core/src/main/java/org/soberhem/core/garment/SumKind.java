@@ -52,14 +52,14 @@ public enum SumKind {
     CAP(CapSum::of, lengths("cap", "arm-hole"), lengths("upper-arm", "sleeve"), List.of(), List.of()),
     DRAPE(DrapeSum::of, lengths("length", "half", "level"), lengths("check"), List.of(), List.of());
 
-    private final Function<Given, Sum> sum;
+    private final Function<SumInputs, Sum> sum;
     private final List<String> needed;
     private final List<String> lengths;
     private final List<String> numbers;
     private final List<String> words;
 
     SumKind(
-            Function<Given, Sum> sum,
+            Function<SumInputs, Sum> sum,
             List<String> needed,
             List<String> lengths,
             List<String> numbers,
@@ -120,7 +120,7 @@ public enum SumKind {
      *
      * @throws SumException if what is given makes no garment; it says what
      */
-    public Sum of(Given given) {
+    public Sum of(SumInputs given) {
         return sum.apply(given);
     }
 }

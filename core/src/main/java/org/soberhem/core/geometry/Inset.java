@@ -46,10 +46,10 @@ public final class Inset {
         for (Segment segment : side) {
             int last = joined.size() - 1;
             if (last >= 0
-                    && segment instanceof Line next
-                    && joined.get(last) instanceof Line before
+                    && segment instanceof LineSegment next
+                    && joined.get(last) instanceof LineSegment before
                     && Math.abs(before.direction(1).cross(next.direction(0))) < 1e-9) {
-                joined.set(last, new Line(before.start(), next.end()));
+                joined.set(last, new LineSegment(before.start(), next.end()));
             } else {
                 joined.add(segment);
             }
@@ -63,7 +63,7 @@ public final class Inset {
         }
         List<Segment> moved = new ArrayList<>();
         for (Segment segment : edge.segments()) {
-            if (segment instanceof Line) {
+            if (segment instanceof LineSegment) {
                 Point by = segment.direction(0).outward().times(outward);
                 moved.add(segment.withEndsMoved(by, by));
                 continue;
@@ -101,10 +101,10 @@ public final class Inset {
         }
         Point end = last.end();
         Point start = first.start();
-        side.add(new Line(end, end.plus(last.direction(1).times(reach))));
-        next.add(0, new Line(start.minus(first.direction(0).times(reach)), start));
+        side.add(new LineSegment(end, end.plus(last.direction(1).times(reach))));
+        next.add(0, new LineSegment(start.minus(first.direction(0).times(reach)), start));
         if (!trimmed(side, next)) {
-            side.set(side.size() - 1, new Line(end, start));
+            side.set(side.size() - 1, new LineSegment(end, start));
             next.remove(0);
         }
     }
@@ -130,8 +130,8 @@ public final class Inset {
 
     /** Returns the parameters at which two stretches cross, or null if they do not. */
     private static double[] crossing(Segment a, Segment b) {
-        int m = a instanceof Line ? 1 : CHORDS;
-        int n = b instanceof Line ? 1 : CHORDS;
+        int m = a instanceof LineSegment ? 1 : CHORDS;
+        int n = b instanceof LineSegment ? 1 : CHORDS;
         for (int i = m - 1; i >= 0; i--) {
             Point p = a.at((double) i / m);
             Point along = a.at((i + 1.0) / m).minus(p);

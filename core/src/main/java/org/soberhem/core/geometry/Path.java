@@ -155,7 +155,7 @@ public record Path(List<Segment> segments) {
     }
 
     private static double parameter(Segment segment, double wanted, double length) {
-        if (segment instanceof Line || length == 0) {
+        if (segment instanceof LineSegment || length == 0) {
             return length == 0 ? 0 : wanted / length;
         }
         double low = 0;
@@ -266,10 +266,10 @@ public record Path(List<Segment> segments) {
             List<Segment> all = new ArrayList<>(segments);
             int last = all.size() - 1;
             // A straight end stays one stretch, so that what is added can be taken off again.
-            if (all.get(last) instanceof Line line) {
-                all.set(last, new Line(line.start(), ahead));
+            if (all.get(last) instanceof LineSegment line) {
+                all.set(last, new LineSegment(line.start(), ahead));
             } else {
-                all.add(new Line(end(), ahead));
+                all.add(new LineSegment(end(), ahead));
             }
             return new Path(all);
         }
@@ -397,8 +397,8 @@ public record Path(List<Segment> segments) {
             Point leave = handle(curve.start(), curve.first(), share, factor, to);
             Point come = handle(curve.end(), curve.second(), next, factor, to);
             redrawn.add(
-                    segments.get(i) instanceof Line && segments.size() == 1
-                            ? new Line(from, end)
+                    segments.get(i) instanceof LineSegment && segments.size() == 1
+                            ? new LineSegment(from, end)
                             : new Cubic(from, from.plus(leave), end.plus(come), end));
             from = end;
         }

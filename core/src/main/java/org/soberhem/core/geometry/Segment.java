@@ -3,7 +3,7 @@ package org.soberhem.core.geometry;
 import java.util.function.UnaryOperator;
 
 /** One stretch of a path: straight, or a cubic curve. */
-public sealed interface Segment permits Line, Cubic {
+public sealed interface Segment permits LineSegment, Cubic {
 
     Point start();
 

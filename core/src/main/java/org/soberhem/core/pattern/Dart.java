@@ -2,7 +2,7 @@ package org.soberhem.core.pattern;
 
 import java.util.List;
 import org.soberhem.core.geometry.Cubic;
-import org.soberhem.core.geometry.Line;
+import org.soberhem.core.geometry.LineSegment;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.geometry.Segment;
@@ -35,7 +35,7 @@ public record Dart(String name, Point point, Point first, Point second, double b
 
     private Segment leg(Point from, Point other) {
         if (bow == 0) {
-            return new Line(from, point);
+            return new LineSegment(from, point);
         }
         boolean left = point.minus(from).cross(other.minus(from)) > 0;
         return Cubic.bowed(from, point, left ? bow : -bow, 0.5);

@@ -45,17 +45,17 @@ public record PieceLayout(Map<String, Place> places, Optional<String> line, Box 
 
     /** Lays out a pattern. */
     public static PieceLayout of(Pattern pattern) {
-        List<Spread> spreads = Spread.of(pattern);
+        List<SpreadPiece> spreads = SpreadPiece.of(pattern);
         Optional<String> line = List.of("waist", "hip").stream()
                 .filter(level ->
                         spreads.stream().filter(s -> hangs(s.piece(), level)).count() > 1)
                 .findFirst();
         Map<String, Place> places = new LinkedHashMap<>();
-        List<Spread> beside = new ArrayList<>();
+        List<SpreadPiece> beside = new ArrayList<>();
         double x = 0;
         double top = 0;
         double bottom = 0;
-        for (Spread spread : spreads) {
+        for (SpreadPiece spread : spreads) {
             Piece piece = spread.piece();
             if (line.isEmpty() || !hangs(piece, line.get())) {
                 beside.add(spread);
@@ -80,7 +80,7 @@ public record PieceLayout(Map<String, Place> places, Optional<String> line, Box 
         return piece.spans().isPresent() && piece.levels().containsKey(level);
     }
 
-    private static double tallest(List<Spread> spreads) {
+    private static double tallest(List<SpreadPiece> spreads) {
         return spreads.stream()
                 .mapToDouble(s -> s.piece().cuttingLine().box().height())
                 .max()
@@ -89,12 +89,12 @@ public record PieceLayout(Map<String, Place> places, Optional<String> line, Box 
 
     /** Stands pieces in columns no taller than the body pieces, or than the tallest of them. */
     private static double standBeside(
-            List<Spread> beside, Map<String, Place> places, double from, double top, double bottom) {
+            List<SpreadPiece> beside, Map<String, Place> places, double from, double top, double bottom) {
         double height = Math.max(bottom - top, tallest(beside));
         double x = from;
         double y = top;
         double widest = 0;
-        for (Spread spread : beside) {
+        for (SpreadPiece spread : beside) {
             Box box = spread.piece().cuttingLine().box();
             if (y > top && y + box.height() > top + height) {
                 x += widest + GAP;

@@ -12,10 +12,10 @@ import org.soberhem.core.body.Build;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.figure.BodyFigure;
-import org.soberhem.core.figure.Dressed;
+import org.soberhem.core.figure.DressedFigure;
 import org.soberhem.core.figure.FigurePlan;
-import org.soberhem.core.figure.Stance;
-import org.soberhem.core.figure.Underneath;
+import org.soberhem.core.figure.FoundationShape;
+import org.soberhem.core.figure.SkirtSupport;
 import org.soberhem.core.layers.Layer;
 import org.soberhem.core.layers.LayerClass;
 import org.soberhem.core.layers.OverLayers;
@@ -81,8 +81,8 @@ public final class Dressing {
      * @param worn what the garments give, by quantity
      * @param share where within the ranges of the layers' effects, from least (0) to most (1)
      */
-    public Dressed dressed(Subject subject, Map<String, Double> worn, double share) {
-        return new Dressed(
+    public DressedFigure dressed(Subject subject, Map<String, Double> worn, double share) {
+        return new DressedFigure(
                 body(subject, share),
                 underneath(subject.stack(), share),
                 plan.hang(),
@@ -109,7 +109,7 @@ public final class Dressing {
     }
 
     /** Of two layers that shape a level, the one put on last rules. */
-    private Stance stance(String stack) {
+    private FoundationShape stance(String stack) {
         Map<String, Double> round = new HashMap<>();
         Map<String, Double> forward = new HashMap<>();
         double bustUp = 0;
@@ -118,11 +118,11 @@ public final class Dressing {
             forward.putAll(layer.shape().forward());
             bustUp = layer.shape().bustUp() == 0 ? bustUp : layer.shape().bustUp();
         }
-        return new Stance(round, forward, bustUp);
+        return new FoundationShape(round, forward, bustUp);
     }
 
-    private Underneath underneath(String stack, double share) {
-        List<Underneath.Support> supports = new ArrayList<>();
+    private SkirtSupport underneath(String stack, double share) {
+        List<SkirtSupport.Support> supports = new ArrayList<>();
         int petticoats = 0;
         for (Layer layer : layers(stack)) {
             layer.supports().ifPresent(stands -> supports.add(support(stands, share)));
@@ -130,11 +130,11 @@ public final class Dressing {
                 petticoats++;
             }
         }
-        return new Underneath(supports, petticoats);
+        return new SkirtSupport(supports, petticoats);
     }
 
-    private static Underneath.Support support(Layer.Supports stands, double share) {
-        return new Underneath.Support(
+    private static SkirtSupport.Support support(Layer.Supports stands, double share) {
+        return new SkirtSupport.Support(
                 stands.hemGirth().map(span -> OptionalDouble.of(span.at(share))).orElse(OptionalDouble.empty()),
                 stands.side().map(span -> span.at(share)).orElse(0.0),
                 stands.back().map(span -> span.at(share)).orElse(0.0),

@@ -4,7 +4,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import org.soberhem.core.figure.BodyFigure;
 import org.soberhem.core.figure.CrossSection;
-import org.soberhem.core.figure.Dressed;
+import org.soberhem.core.figure.DressedFigure;
 import org.soberhem.core.figure.Form;
 import org.soberhem.core.figure.Place;
 
@@ -19,17 +19,17 @@ public final class FigureQuantities {
 
     private static final int STEPS = 60;
 
-    private final Dressed dressed;
+    private final DressedFigure dressed;
     private final BodyFigure body;
     private final Map<String, Double> found = new TreeMap<>();
 
-    private FigureQuantities(Dressed dressed) {
+    private FigureQuantities(DressedFigure dressed) {
         this.dressed = dressed;
         this.body = dressed.body();
     }
 
     /** Reads every quantity off a figure; those that need a garment which is not worn are left out. */
-    public static Map<String, Double> of(Dressed dressed) {
+    public static Map<String, Double> of(DressedFigure dressed) {
         FigureQuantities quantities = new FigureQuantities(dressed);
         quantities.trunk();
         quantities.skirt();

@@ -11,7 +11,7 @@ import java.util.function.ToDoubleFunction;
 import org.soberhem.core.figure.BodyFigure;
 import org.soberhem.core.figure.Contour;
 import org.soberhem.core.figure.FigureView;
-import org.soberhem.core.geometry.Line;
+import org.soberhem.core.geometry.LineSegment;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 
@@ -136,9 +136,9 @@ public final class PeriodOutline {
         Collections.reverse(up);
         Point end = down.get(steps);
         return Path.through(down)
-                .then(Path.of(new Line(end, up.get(0))))
+                .then(Path.of(new LineSegment(end, up.get(0))))
                 .then(Path.through(up))
-                .then(Path.of(new Line(up.get(steps), down.get(0))));
+                .then(Path.of(new LineSegment(up.get(steps), down.get(0))));
     }
 
     /** Returns half the breadth that is usual at a height, without the arms. */

@@ -15,11 +15,14 @@ final class ArmHoles {
     /** Room between the shoulder or the waist and the arm-hole's lowest place, in millimetres. */
     private static final double ROOM = 20;
 
-    private final Scale scale;
+    private final ScalingAmounts scale;
     private final Map<String, Map<String, SheetPlan.SolvePlan>> solves;
     private final List<SheetPlan.SeamPlan> seams;
 
-    ArmHoles(Scale scale, Map<String, Map<String, SheetPlan.SolvePlan>> solves, List<SheetPlan.SeamPlan> seams) {
+    ArmHoles(
+            ScalingAmounts scale,
+            Map<String, Map<String, SheetPlan.SolvePlan>> solves,
+            List<SheetPlan.SeamPlan> seams) {
         this.scale = scale;
         this.solves = solves;
         this.seams = seams;
@@ -38,15 +41,17 @@ final class ArmHoles {
                     lengths(back.get().all(Role.ARMSCYE)) / scale.pattern().armHole();
             depth(
                     back.get(),
-                    Scale.BY_LANDMARKS,
+                    ScalingAmounts.BY_LANDMARKS,
                     lengthOf(back.get(), Role.ARMSCYE),
-                    "arm-hole * " + Terms.number(share, 7));
-            Run frontSide = PaperPattern.side(front.get()).orElseThrow();
-            Run backSide = PaperPattern.side(back.get()).orElseThrow();
+                    "arm-hole * " + FormulaText.number(share, 7));
+            TracedEdge frontSide = PaperPattern.side(front.get()).orElseThrow();
+            TracedEdge backSide = PaperPattern.side(back.get()).orElseThrow();
             if (frontSide.edge().equals(backSide.edge())) {
                 double longer = frontSide.path().length() - backSide.path().length();
                 String meets = "length(" + SewnEdges.name(back.get(), backSide) + ")"
-                        + (Math.abs(longer) < PaperPattern.TRACED ? "" : " + " + Terms.times(longer, Scale.LONG));
+                        + (Math.abs(longer) < PaperPattern.TRACED
+                                ? ""
+                                : " + " + FormulaText.times(longer, ScalingAmounts.LONG));
                 depth(
                         front.get(),
                         "if(scaling != one-factor, ",
@@ -65,7 +70,7 @@ final class ArmHoles {
                 && PaperPattern.underarm(piece).isPresent();
     }
 
-    private static double lengths(List<Run> runs) {
+    private static double lengths(List<TracedEdge> runs) {
         return runs.stream().mapToDouble(run -> run.path().length()).sum();
     }
 
@@ -78,15 +83,15 @@ final class ArmHoles {
     }
 
     private void wantedArmHole(double drawn) {
-        String grown = Terms.times(drawn, "(one + long) / 2");
-        Optional<MadeFor> bust = scale.used("bust");
+        String grown = FormulaText.times(drawn, "(one + long) / 2");
+        Optional<DrawnBodyMeasure> bust = scale.used("bust");
         String kept = bust.map(each -> {
                     double own = drawn / each.body();
-                    Landmarks.Band band = scale.landmarks().armHole();
+                    LandmarkTable.Band band = scale.landmarks().armHole();
                     double inside = INSIDE * (band.most() - band.least());
                     return "min(max(" + grown + ", bust * "
-                            + Terms.number(Math.min(own, band.least() + inside), 4) + "), bust * "
-                            + Terms.number(Math.max(own, band.most() - inside), 4) + ")";
+                            + FormulaText.number(Math.min(own, band.least() + inside), 4) + "), bust * "
+                            + FormulaText.number(Math.max(own, band.most() - inside), 4) + ")";
                 })
                 .orElse(grown);
         scale.amounts().put("arm-hole", kept);
@@ -99,10 +104,11 @@ final class ArmHoles {
                 .put(
                         name,
                         new SheetPlan.SolvePlan(
-                                Placings.tipAt(piece) + " + " + Terms.mm(ROOM),
+                                PlaceFormulas.tipAt(piece) + " + " + FormulaText.mm(ROOM),
                                 scale.pattern().waist().isPresent()
-                                        ? Scale.AT + " - " + Terms.mm(ROOM)
-                                        : Terms.times(piece.bottom(), Scale.LONG) + " - " + Terms.mm(ROOM),
+                                        ? ScalingAmounts.AT + " - " + FormulaText.mm(ROOM)
+                                        : FormulaText.times(piece.bottom(), ScalingAmounts.LONG) + " - "
+                                                + FormulaText.mm(ROOM),
                                 when + until + ", " + name + ")",
                                 when + is + ", " + scale.natural(piece, drawn) + ")"));
     }
@@ -121,16 +127,17 @@ final class ArmHoles {
         double level = sleeve.levels().get("upper-arm");
         boolean full = cap > hole * (1 + SewnEdges.GATHERED);
         String hold = full
-                ? "(" + String.join(" + ", edges) + ") * " + Terms.number(cap / hole, 5)
-                : String.join(" + ", edges) + " + " + Terms.times(cap - hole, Scale.ONE);
+                ? "(" + String.join(" + ", edges) + ") * " + FormulaText.number(cap / hole, 5)
+                : String.join(" + ", edges) + " + " + FormulaText.times(cap - hole, ScalingAmounts.ONE);
         solves.get(sleeve.name())
                 .put(
                         "cap-height",
                         new SheetPlan.SolvePlan(
-                                Terms.times(level / 4, Scale.ONE),
-                                Terms.times(level * 3, Scale.ONE),
-                                Scale.BY_LANDMARKS + lengthOf(sleeve, Role.CAP) + ", cap-height)",
-                                Scale.BY_LANDMARKS + hold + ", " + Terms.times(level, Scale.LONG) + ")"));
+                                FormulaText.times(level / 4, ScalingAmounts.ONE),
+                                FormulaText.times(level * 3, ScalingAmounts.ONE),
+                                ScalingAmounts.BY_LANDMARKS + lengthOf(sleeve, Role.CAP) + ", cap-height)",
+                                ScalingAmounts.BY_LANDMARKS + hold + ", "
+                                        + FormulaText.times(level, ScalingAmounts.LONG) + ")"));
         List<String> first = sleeve.all(Role.CAP).stream()
                 .map(run -> sleeve.name() + "." + run.edge())
                 .toList();
@@ -143,8 +150,8 @@ final class ArmHoles {
                                 first,
                                 second,
                                 Seam.Kind.GATHERED,
-                                Terms.number(cap / hole - 0.1, 3),
-                                Terms.number(cap / hole + 0.1, 3))
-                        : SeamTruing.eased(first, second, cap - hole, Scale.ONE));
+                                FormulaText.number(cap / hole - 0.1, 3),
+                                FormulaText.number(cap / hole + 0.1, 3))
+                        : SeamTruing.eased(first, second, cap - hole, ScalingAmounts.ONE));
     }
 }

@@ -47,15 +47,15 @@ public final class Graft {
      */
     public static Grafted of(
             PaperPiece body, String from, String to, PaperPiece donor, String donorFrom, String donorTo, By by) {
-        List<Run> given = runs(donor, donorFrom, donorTo);
-        List<Run> replaced = runs(body, from, to);
+        List<TracedEdge> given = runs(donor, donorFrom, donorTo);
+        List<TracedEdge> replaced = runs(body, from, to);
         Point start = replaced.get(0).start();
         Point end = replaced.get(replaced.size() - 1).end();
         Point givenStart = given.get(0).start();
         Point givenEnd = given.get(given.size() - 1).end();
         UnaryOperator<Point> laid = laid(by, start, end, givenStart, givenEnd);
         double scale = laid.apply(givenStart).distanceTo(laid.apply(givenEnd)) / givenStart.distanceTo(givenEnd);
-        List<Run> runs = new ArrayList<>();
+        List<TracedEdge> runs = new ArrayList<>();
         int first = body.runs().indexOf(replaced.get(0));
         int left = body.runs().size() - replaced.size();
         given.forEach(run -> runs.add(run.mapped(laid)));
@@ -79,15 +79,15 @@ public final class Graft {
         };
     }
 
-    private static List<Run> runs(PaperPiece piece, String from, String to) {
-        List<String> names = piece.runs().stream().map(Run::edge).toList();
+    private static List<TracedEdge> runs(PaperPiece piece, String from, String to) {
+        List<String> names = piece.runs().stream().map(TracedEdge::edge).toList();
         for (String name : List.of(from, to)) {
             if (!names.contains(name)) {
                 throw new IllegalArgumentException(
                         "\"" + piece.name() + "\" has no edge \"" + name + "\"; it has " + String.join(", ", names));
             }
         }
-        List<Run> runs = new ArrayList<>();
+        List<TracedEdge> runs = new ArrayList<>();
         int first = names.indexOf(from);
         int count = Math.floorMod(names.indexOf(to) - first, names.size()) + 1;
         if (count == names.size()) {
@@ -100,23 +100,23 @@ public final class Graft {
     }
 
     /** An edge led to another end follows by its share of the way. */
-    private static Run starting(Run run, Point at) {
+    private static TracedEdge starting(TracedEdge run, Point at) {
         Point by = at.minus(run.start());
         List<Point> places = new ArrayList<>();
         for (int i = 0; i < run.places().size(); i++) {
             double share = 1 - (double) i / (run.places().size() - 1);
             places.add(run.places().get(i).plus(by.times(share)));
         }
-        return Run.free(run.edge(), places);
+        return TracedEdge.free(run.edge(), places);
     }
 
-    private static Run ending(Run run, Point at) {
+    private static TracedEdge ending(TracedEdge run, Point at) {
         return starting(run.reversed(), at).reversed();
     }
 
-    private static TracedPiece traced(PaperPiece body, List<Run> runs) {
+    private static TracedPiece traced(PaperPiece body, List<TracedEdge> runs) {
         List<Knot> knots = new ArrayList<>();
-        for (Run run : runs) {
+        for (TracedEdge run : runs) {
             knots.add(Knot.corner(run.start(), run.edge()));
             run.places().subList(1, run.places().size() - 1).forEach(at -> knots.add(Knot.curve(at)));
         }

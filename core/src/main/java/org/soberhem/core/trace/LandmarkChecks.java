@@ -11,13 +11,17 @@ final class LandmarkChecks {
 
     private static final String WITHIN = "1/2 in";
 
-    private final Scale scale;
-    private final Placings placings;
+    private final ScalingAmounts scale;
+    private final PlaceFormulas placings;
     private final Map<String, PiecePlanner> planners;
     private final List<SheetPlan.SeamPlan> seams;
     private final List<SheetPlan.CheckPlan> checks = new ArrayList<>();
 
-    LandmarkChecks(Scale scale, Placings placings, Map<String, PiecePlanner> planners, List<SheetPlan.SeamPlan> seams) {
+    LandmarkChecks(
+            ScalingAmounts scale,
+            PlaceFormulas placings,
+            Map<String, PiecePlanner> planners,
+            List<SheetPlan.SeamPlan> seams) {
         this.scale = scale;
         this.placings = placings;
         this.planners = planners;
@@ -30,7 +34,7 @@ final class LandmarkChecks {
         return checks;
     }
 
-    private void check(MadeFor each) {
+    private void check(DrawnBodyMeasure each) {
         Landmark landmark = each.landmark();
         switch (landmark.found()) {
             case GIRTH ->
@@ -40,7 +44,7 @@ final class LandmarkChecks {
                         List.of(),
                         List.of(),
                         landmark.id(),
-                        Scale.wanted(each),
+                        ScalingAmounts.wanted(each),
                         WITHIN,
                         letOut()));
             case NECK ->
@@ -52,7 +56,7 @@ final class LandmarkChecks {
                                         piece.all(Role.NECK).stream().map(run -> piece.name() + "." + run.edge()))
                                 .toList(),
                         List.of(),
-                        "(" + Scale.wanted(each) + ") / 2"));
+                        "(" + ScalingAmounts.wanted(each) + ") / 2"));
             case SHOULDER ->
                 scale.pattern().pieces().stream()
                         .filter(PaperPattern::hasShoulder)
@@ -65,7 +69,7 @@ final class LandmarkChecks {
                                                 piece,
                                                 PaperPattern.neckPoint(piece).orElseThrow()),
                                         corner(piece, PaperPattern.tip(piece).orElseThrow())),
-                                Scale.wanted(each))));
+                                ScalingAmounts.wanted(each))));
             case BACK ->
                 scale.pattern()
                         .trunk("back")
@@ -75,7 +79,7 @@ final class LandmarkChecks {
                                 corner(
                                         piece,
                                         piece.corner(Role.NECK, Role.CENTRE).orElseThrow()),
-                                new SheetPlan.PointPlan(Scale.AT, "0 mm"))));
+                                new SheetPlan.PointPlan(ScalingAmounts.AT, "0 mm"))));
             case FRONT ->
                 scale.pattern().trunk("front").ifPresent(piece -> {
                     Point neck = PaperPattern.neckPoint(piece).orElseThrow();
@@ -83,7 +87,8 @@ final class LandmarkChecks {
                             each,
                             piece,
                             corner(piece, neck),
-                            new SheetPlan.PointPlan(Scale.AT, Placings.across(piece, neck.x(), "neck-wide"))));
+                            new SheetPlan.PointPlan(
+                                    ScalingAmounts.AT, PlaceFormulas.across(piece, neck.x(), "neck-wide"))));
                 });
             case DEPTH ->
                 scale.pattern().pieces().stream()
@@ -94,7 +99,8 @@ final class LandmarkChecks {
                                 each,
                                 piece,
                                 piece.name() + "."
-                                        + planners.get(piece.name()).mark(new SheetPlan.PointPlan(Scale.AT, "0 mm")),
+                                        + planners.get(piece.name())
+                                                .mark(new SheetPlan.PointPlan(ScalingAmounts.AT, "0 mm")),
                                 new SheetPlan.PointPlan("hip-at", "0 mm"))));
             case LIMB -> limbCheck(each);
             case ACROSS_BACK -> acrossCheck(each, "back");
@@ -117,7 +123,8 @@ final class LandmarkChecks {
         }
     }
 
-    private void ends(MadeFor each, PaperPiece piece, PiecePlanner.Placing placing, Point from, Point to, String half) {
+    private void ends(
+            DrawnBodyMeasure each, PaperPiece piece, PiecePlanner.Placing placing, Point from, Point to, String half) {
         PiecePlanner planner = planners.get(piece.name());
         SheetPlan.PointPlan first = placing.of(from, Role.NONE, Role.NONE);
         SheetPlan.PointPlan second = placing.of(to, Role.NONE, Role.NONE);
@@ -125,11 +132,11 @@ final class LandmarkChecks {
                 each,
                 List.of(),
                 List.of(piece.name() + "." + planner.mark(first), piece.name() + "." + planner.mark(second)),
-                half.isEmpty() ? Scale.wanted(each) : "(" + Scale.wanted(each) + ") / " + half));
+                half.isEmpty() ? ScalingAmounts.wanted(each) : "(" + ScalingAmounts.wanted(each) + ") / " + half));
     }
 
     /** Where the level crosses the piece on either side, or its middle and the one side of a half. */
-    private void limbCheck(MadeFor each) {
+    private void limbCheck(DrawnBodyMeasure each) {
         scale.pattern().pieces().stream()
                 .filter(piece -> PaperPattern.isLimb(piece)
                         && piece.levels().containsKey(each.landmark().level()))
@@ -147,7 +154,7 @@ final class LandmarkChecks {
                 });
     }
 
-    private void acrossCheck(MadeFor each, String part) {
+    private void acrossCheck(DrawnBodyMeasure each, String part) {
         scale.pattern().trunk(part).ifPresent(piece -> {
             double y = piece.levels().get(each.landmark().level());
             List<Double> cuts = piece.outline().cuts(new Point(0, y), new Point(1, 0));
@@ -159,7 +166,7 @@ final class LandmarkChecks {
         return piece.name() + "." + planners.get(piece.name()).corner(at);
     }
 
-    private SheetPlan.CheckPlan down(MadeFor each, PaperPiece piece, String from, SheetPlan.PointPlan to) {
+    private SheetPlan.CheckPlan down(DrawnBodyMeasure each, PaperPiece piece, String from, SheetPlan.PointPlan to) {
         String mark = piece.name() + "." + planners.get(piece.name()).mark(to);
         return new SheetPlan.CheckPlan(
                 each.landmark().title(),
@@ -167,18 +174,19 @@ final class LandmarkChecks {
                 List.of(),
                 List.of(from, mark),
                 each.landmark().id(),
-                Scale.wanted(each),
+                ScalingAmounts.wanted(each),
                 WITHIN,
                 piece.levels().containsKey(PaperPattern.WAIST) ? "lengthen: " + PaperPattern.WAIST : "");
     }
 
-    private static SheetPlan.CheckPlan length(MadeFor each, List<String> run, List<String> between, String want) {
+    private static SheetPlan.CheckPlan length(
+            DrawnBodyMeasure each, List<String> run, List<String> between, String want) {
         return new SheetPlan.CheckPlan(
                 each.landmark().title(),
                 List.of(),
                 run,
                 between,
-                want.replace(Scale.wanted(each), each.landmark().id()),
+                want.replace(ScalingAmounts.wanted(each), each.landmark().id()),
                 want,
                 WITHIN,
                 "");

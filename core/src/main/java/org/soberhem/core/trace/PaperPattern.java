@@ -102,15 +102,15 @@ public record PaperPattern(List<PaperPiece> pieces, OptionalDouble waist) {
         Point tip = tip(piece).orElseThrow();
         double longer = wanted / shoulder(piece);
         Point end = from.plus(tip.minus(from).times(longer));
-        List<Run> runs = new ArrayList<>();
-        for (Run run : piece.runs()) {
+        List<TracedEdge> runs = new ArrayList<>();
+        for (TracedEdge run : piece.runs()) {
             List<Point> places = new ArrayList<>(run.places());
             if (run.role() == Role.SHOULDER) {
                 places.replaceAll(at -> from.plus(at.minus(from).times(longer)));
             } else {
                 places.replaceAll(at -> at.equals(tip) ? end : at);
             }
-            runs.add(new Run(run.edge(), places, run.leaves(), run.comes()));
+            runs.add(new TracedEdge(run.edge(), places, run.leaves(), run.comes()));
         }
         return piece.with(runs);
     }
@@ -140,7 +140,7 @@ public record PaperPattern(List<PaperPiece> pieces, OptionalDouble waist) {
     }
 
     /** Finds the seam at the wearer's side. */
-    static Optional<Run> side(PaperPiece piece) {
+    static Optional<TracedEdge> side(PaperPiece piece) {
         return piece.runs().stream().filter(run -> SIDES.contains(run.edge())).findFirst();
     }
 
@@ -180,7 +180,7 @@ public record PaperPattern(List<PaperPiece> pieces, OptionalDouble waist) {
         double beyond = 0;
         for (PaperPiece piece : pieces) {
             if (piece.centred() && neckPoint(piece).isPresent()) {
-                for (Run run : piece.all(Role.NECK)) {
+                for (TracedEdge run : piece.all(Role.NECK)) {
                     List<Point> flat = run.path().flattened(0.02);
                     for (int i = 1; i < flat.size(); i++) {
                         if (flat.get(i - 1).x() + flat.get(i).x() < 0) {

@@ -39,7 +39,7 @@ public record PaperPiece(
         CutShape shape,
         int cut,
         double allowance,
-        List<Run> runs,
+        List<TracedEdge> runs,
         Map<String, Double> levels,
         boolean centred,
         List<TracedDart> darts) {
@@ -76,13 +76,13 @@ public record PaperPiece(
      * @throws IllegalArgumentException if it is no piece yet; the message says what is wrong with which
      */
     public static PaperPiece of(TracedPiece piece, Alignment paper) {
-        List<Run> runs = runs(piece, paper);
+        List<TracedEdge> runs = runs(piece, paper);
         if (piece.shape() == CutShape.FOLD && runs.stream().noneMatch(run -> run.role() == Role.CENTRE)) {
             throw new IllegalArgumentException(
                     "\"" + piece.words() + "\" is cut on the fold: call the edge that lies on it \"centre\"");
         }
         UnaryOperator<Point> upright = upright(piece, paper, runs);
-        List<Run> turned = new ArrayList<>(runs.stream()
+        List<TracedEdge> turned = new ArrayList<>(runs.stream()
                 .map(run -> run.mapped(upright))
                 .map(run -> run.role() == Role.CENTRE ? onCentre(run) : run)
                 .toList());
@@ -90,15 +90,15 @@ public record PaperPiece(
         boolean centred = piece.centre().isPresent() || runs.stream().anyMatch(run -> run.role() == Role.CENTRE);
         if (new Outline(corners(turned)).signedArea() < 0) {
             Collections.reverse(turned);
-            turned.replaceAll(Run::reversed);
+            turned.replaceAll(TracedEdge::reversed);
         }
-        List<Run> sewn = within(turned, piece.included());
+        List<TracedEdge> sewn = within(turned, piece.included());
         new Outline(corners(sewn)).crossing().ifPresent(at -> {
             throw new IllegalArgumentException("The outline of \"" + piece.words() + "\" crosses itself near "
                     + Math.round(at.x()) + " mm out and " + Math.round(at.y())
                     + " mm along: move or remove a place there");
         });
-        List<Run> square = squared(sewn);
+        List<TracedEdge> square = squared(sewn);
         Map<String, Double> levels = new LinkedHashMap<>();
         piece.levels()
                 .forEach((level, at) ->
@@ -119,7 +119,7 @@ public record PaperPiece(
                 darts);
     }
 
-    private static List<Run> runs(TracedPiece piece, Alignment paper) {
+    private static List<TracedEdge> runs(TracedPiece piece, Alignment paper) {
         List<Knot> knots = new ArrayList<>();
         for (Knot knot : piece.outline()) {
             Knot on = knot.at(paper.of(knot.at()));
@@ -143,7 +143,7 @@ public record PaperPiece(
             throw new IllegalArgumentException(
                     "\"" + piece.words() + "\" needs at least three corners: it has " + corners.size());
         }
-        List<Run> runs = new ArrayList<>();
+        List<TracedEdge> runs = new ArrayList<>();
         for (int i = 0; i < corners.size(); i++) {
             int from = corners.get(i);
             int to = corners.get((i + 1) % corners.size());
@@ -153,9 +153,9 @@ public record PaperPiece(
             }
             places.add(knots.get(to).at());
             String edge = knots.get(from).edge();
-            runs.add(Run.free(edge.isEmpty() ? "edge-" + (i + 1) : edge, places));
+            runs.add(TracedEdge.free(edge.isEmpty() ? "edge-" + (i + 1) : edge, places));
         }
-        List<String> names = runs.stream().map(Run::edge).toList();
+        List<String> names = runs.stream().map(TracedEdge::edge).toList();
         names.stream()
                 .filter(name -> Collections.frequency(names, name) > 1)
                 .findFirst()
@@ -167,9 +167,9 @@ public record PaperPiece(
     }
 
     /** Returns what turns the piece so that the body's middle stands upright at x = 0 and the piece lies beyond it. */
-    private static UnaryOperator<Point> upright(TracedPiece piece, Alignment paper, List<Run> runs) {
+    private static UnaryOperator<Point> upright(TracedPiece piece, Alignment paper, List<TracedEdge> runs) {
         Point middle = Box.round(corners(runs)).middle();
-        Optional<Run> centre =
+        Optional<TracedEdge> centre =
                 runs.stream().filter(run -> run.role() == Role.CENTRE).findFirst();
         Point direction = new Point(0, 1);
         Point on = middle;
@@ -186,14 +186,14 @@ public record PaperPiece(
         return at -> new Point(side * at.minus(from).dot(out), at.dot(down));
     }
 
-    private static Run onCentre(Run run) {
+    private static TracedEdge onCentre(TracedEdge run) {
         return run.mapped(at -> new Point(0, at.y()));
     }
 
     /** Where an edge was put on the middle line, its neighbours end there too. */
-    private static void joinCorners(List<Run> runs) {
+    private static void joinCorners(List<TracedEdge> runs) {
         for (int i = 0; i < runs.size(); i++) {
-            Run run = runs.get(i);
+            TracedEdge run = runs.get(i);
             if (run.role() == Role.CENTRE) {
                 int before = Math.floorMod(i - 1, runs.size());
                 int after = (i + 1) % runs.size();
@@ -203,29 +203,29 @@ public record PaperPiece(
         }
     }
 
-    private static Run ending(Run run, Point at) {
+    private static TracedEdge ending(TracedEdge run, Point at) {
         List<Point> places = new ArrayList<>(run.places());
         places.set(places.size() - 1, at);
-        return Run.free(run.edge(), places);
+        return TracedEdge.free(run.edge(), places);
     }
 
-    private static Run starting(Run run, Point at) {
+    private static TracedEdge starting(TracedEdge run, Point at) {
         List<Point> places = new ArrayList<>(run.places());
         places.set(0, at);
-        return Run.free(run.edge(), places);
+        return TracedEdge.free(run.edge(), places);
     }
 
     /** Takes what is drawn beyond the seam line off every edge but the one on the middle. */
-    private static List<Run> within(List<Run> runs, double beyond) {
+    private static List<TracedEdge> within(List<TracedEdge> runs, double beyond) {
         if (beyond == 0) {
             return runs;
         }
         List<Path> sewn = Inset.of(
-                runs.stream().map(Run::path).toList(),
+                runs.stream().map(TracedEdge::path).toList(),
                 runs.stream()
                         .mapToDouble(run -> run.role() == Role.CENTRE ? 0 : beyond)
                         .toArray());
-        List<Run> within = new ArrayList<>();
+        List<TracedEdge> within = new ArrayList<>();
         for (int i = 0; i < runs.size(); i++) {
             Path path = sewn.get(i);
             int between = runs.get(i).places().size() - 2;
@@ -235,16 +235,16 @@ public record PaperPiece(
                 places.add(path.atShare(k / (between + 1.0)));
             }
             places.add(path.end());
-            within.add(Run.free(runs.get(i).edge(), places));
+            within.add(TracedEdge.free(runs.get(i).edge(), places));
         }
         return within;
     }
 
     /** Binds curves that meet the middle to meet it square. */
-    private static List<Run> squared(List<Run> runs) {
-        List<Run> square = new ArrayList<>();
+    private static List<TracedEdge> squared(List<TracedEdge> runs) {
+        List<TracedEdge> square = new ArrayList<>();
         for (int i = 0; i < runs.size(); i++) {
-            Run run = runs.get(i);
+            TracedEdge run = runs.get(i);
             boolean after = runs.get(Math.floorMod(i - 1, runs.size())).role() == Role.CENTRE;
             boolean before = runs.get((i + 1) % runs.size()).role() == Role.CENTRE;
             square.add(
@@ -261,7 +261,7 @@ public record PaperPiece(
      * Reads a level that was tapped beside a corner just above or below that corner, where the piece is the wider; above a hem that
      * is hollowed upward, as far up as the whole breadth is there.
      */
-    private static double height(double tapped, List<Run> runs) {
+    private static double height(double tapped, List<TracedEdge> runs) {
         Outline line = new Outline(corners(runs));
         List<Double> near = runs.stream()
                 .map(run -> run.start().y())
@@ -304,9 +304,9 @@ public record PaperPiece(
                         new Point(dart.second().x(), near));
     }
 
-    private static List<Point> corners(List<Run> runs) {
+    private static List<Point> corners(List<TracedEdge> runs) {
         List<Point> corners = new ArrayList<>();
-        for (Run run : runs) {
+        for (TracedEdge run : runs) {
             List<Point> flat = run.path().flattened(FLATNESS);
             corners.addAll(flat.subList(0, flat.size() - 1));
         }
@@ -339,20 +339,20 @@ public record PaperPiece(
     }
 
     /** Finds the edge of a role; of several the first. */
-    Optional<Run> run(Role role) {
+    Optional<TracedEdge> run(Role role) {
         return runs.stream().filter(run -> run.role() == role).findFirst();
     }
 
     /** Returns every edge of a role. */
-    List<Run> all(Role role) {
+    List<TracedEdge> all(Role role) {
         return runs.stream().filter(run -> run.role() == role).toList();
     }
 
     /** Finds the corner at which an edge of one role meets one of another. */
     Optional<Point> corner(Role one, Role other) {
         for (int i = 0; i < runs.size(); i++) {
-            Run run = runs.get(i);
-            Run next = runs.get((i + 1) % runs.size());
+            TracedEdge run = runs.get(i);
+            TracedEdge next = runs.get((i + 1) % runs.size());
             if (run.role() == one && next.role() == other || run.role() == other && next.role() == one) {
                 return Optional.of(run.end());
             }
@@ -392,7 +392,7 @@ public record PaperPiece(
     }
 
     /** Returns the piece with other edges. */
-    PaperPiece with(List<Run> others) {
+    PaperPiece with(List<TracedEdge> others) {
         return new PaperPiece(name, size, shape, cut, allowance, others, levels, centred, darts);
     }
 

@@ -57,13 +57,13 @@ final class PiecePlanner {
     SheetPlan.PiecePlan plan(Map<String, SheetPlan.SolvePlan> solve) {
         List<SheetPlan.JoinPlan> outline = new ArrayList<>();
         Map<String, List<String>> edges = new LinkedHashMap<>();
-        List<Run> runs = piece.runs();
+        List<TracedEdge> runs = piece.runs();
         for (int i = 0; i < runs.size(); i++) {
             edges.put(
                     runs.get(i).edge(),
                     List.of(corner(runs.get(i).start()), corner(runs.get(i).end())));
         }
-        for (Run run : runs) {
+        for (TracedEdge run : runs) {
             List<String> through = new ArrayList<>();
             List<Point> places = run.places();
             for (Point at : places.subList(1, places.size() - 1)) {
@@ -84,7 +84,7 @@ final class PiecePlanner {
             TracedDart dart = piece.darts().get(i);
             darts.put("dart-" + (i + 1), List.of(mark(dart.point()), mark(dart.first()), mark(dart.second())));
         }
-        Optional<String> edge = piece.run(Role.CENTRE).map(Run::edge);
+        Optional<String> edge = piece.run(Role.CENTRE).map(TracedEdge::edge);
         List<String> middleLine = edge.isEmpty() && piece.centred() ? upright(0) : List.of();
         return new SheetPlan.PiecePlan(
                 piece.name(),
@@ -103,7 +103,7 @@ final class PiecePlanner {
 
     /** Writes the corners first, so that other pieces may measure between them. */
     void corners() {
-        List<Run> runs = piece.runs();
+        List<TracedEdge> runs = piece.runs();
         for (int i = 0; i < runs.size(); i++) {
             Role before = runs.get(Math.floorMod(i - 1, runs.size())).role();
             String name = "A" + (i + 1);

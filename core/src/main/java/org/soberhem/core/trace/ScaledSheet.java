@@ -26,13 +26,13 @@ public final class ScaledSheet {
     /** A level that crosses an edge this near to a place of it needs no other, in millimetres. */
     private static final double NEAR = 3;
 
-    private final Scale scale;
+    private final ScalingAmounts scale;
 
-    private ScaledSheet(PaperPattern pattern, Landmarks landmarks, List<MadeFor> made) {
+    private ScaledSheet(PaperPattern pattern, LandmarkTable landmarks, List<DrawnBodyMeasure> made) {
         PaperPattern crossed = new PaperPattern(
                 pattern.pieces().stream().map(ScaledSheet::withLevelsOnEdges).toList(), pattern.waist());
-        scale = new Scale(
-                crossed, landmarks, made.stream().filter(MadeFor::used).toList());
+        scale = new ScalingAmounts(
+                crossed, landmarks, made.stream().filter(DrawnBodyMeasure::used).toList());
     }
 
     /**
@@ -40,15 +40,15 @@ public final class ScaledSheet {
      *
      * @param made what the drawing says of the body it was made for
      */
-    public static SheetPlan of(PaperPattern pattern, Landmarks landmarks, List<MadeFor> made) {
+    public static SheetPlan of(PaperPattern pattern, LandmarkTable landmarks, List<DrawnBodyMeasure> made) {
         return new ScaledSheet(pattern, landmarks, made).plan();
     }
 
     /** An edge that a level crosses gets a place there, so that the level's width is met exactly. */
     private static PaperPiece withLevelsOnEdges(PaperPiece piece) {
-        List<Run> runs = new ArrayList<>();
-        for (Run run : piece.runs()) {
-            Run crossed = run;
+        List<TracedEdge> runs = new ArrayList<>();
+        for (TracedEdge run : piece.runs()) {
+            TracedEdge crossed = run;
             for (double level : piece.levels().values()) {
                 crossed = crossed.crossing(level, NEAR);
             }
@@ -65,7 +65,7 @@ public final class ScaledSheet {
         new ArmHoles(scale, solves, seams).solve();
         SeamTruing truing = new SeamTruing(scale, solves, seams);
         SewnEdges.of(pieces).forEach(truing::join);
-        Placings placings = new Placings(scale, solves, truing);
+        PlaceFormulas placings = new PlaceFormulas(scale, solves, truing);
         Map<String, PiecePlanner> planners = new LinkedHashMap<>();
         for (PaperPiece piece : pieces) {
             PiecePlanner planner = new PiecePlanner(piece, placings.of(piece));
@@ -79,7 +79,7 @@ public final class ScaledSheet {
         Map<String, List<String>> measures = new LinkedHashMap<>();
         Map<String, Double> middle = new LinkedHashMap<>();
         Map<String, SheetPlan.Eased> ease = new LinkedHashMap<>();
-        for (MadeFor each : scale.made()) {
+        for (DrawnBodyMeasure each : scale.made()) {
             Landmark landmark = each.landmark();
             measures.put(landmark.id(), landmark.measures());
             middle.put(landmark.id(), each.body());

@@ -20,12 +20,15 @@ final class SeamTruing {
     /** Less of a seam than this share cannot take up what the seam lacks. */
     private static final double LEAST_REACH = 0.25;
 
-    private final Scale scale;
+    private final ScalingAmounts scale;
     private final Map<String, Map<String, SheetPlan.SolvePlan>> solves;
     private final List<SheetPlan.SeamPlan> seams;
     private final Map<String, Moved> trued = new LinkedHashMap<>();
 
-    SeamTruing(Scale scale, Map<String, Map<String, SheetPlan.SolvePlan>> solves, List<SheetPlan.SeamPlan> seams) {
+    SeamTruing(
+            ScalingAmounts scale,
+            Map<String, Map<String, SheetPlan.SolvePlan>> solves,
+            List<SheetPlan.SeamPlan> seams) {
         this.scale = scale;
         this.solves = solves;
         this.seams = seams;
@@ -74,7 +77,11 @@ final class SeamTruing {
 
     static SheetPlan.SeamPlan eased(List<String> first, List<String> second, double by, String ratio) {
         return new SheetPlan.SeamPlan(
-                first, second, Seam.Kind.EASED, Terms.plus("-1 mm", by, ratio), Terms.plus("1 mm", by, ratio));
+                first,
+                second,
+                Seam.Kind.EASED,
+                FormulaText.plus("-1 mm", by, ratio),
+                FormulaText.plus("1 mm", by, ratio));
     }
 
     static SheetPlan.SeamPlan gathered(SewnEdges sewn) {
@@ -86,8 +93,8 @@ final class SeamTruing {
                 longerFirst ? sewn.firstRun() : sewn.secondRun(),
                 longerFirst ? sewn.secondRun() : sewn.firstRun(),
                 Seam.Kind.GATHERED,
-                Terms.number(full - 0.15, 3),
-                Terms.number(full + 0.15, 3));
+                FormulaText.number(full - 0.15, 3),
+                FormulaText.number(full + 0.15, 3));
     }
 
     /**
@@ -109,8 +116,8 @@ final class SeamTruing {
         double reach = reach(moving, held);
         String name = piece.name() + "-" + sewn.second().edge() + "-trued";
         SheetPlan.SolvePlan solve = new SheetPlan.SolvePlan(
-                Terms.times(-MOVES * reach, Scale.LONG),
-                Terms.times(MOVES * reach, Scale.LONG),
+                FormulaText.times(-MOVES * reach, ScalingAmounts.LONG),
+                FormulaText.times(MOVES * reach, ScalingAmounts.LONG),
                 "length(" + SewnEdges.name(piece, sewn.second()) + ")",
                 "length(" + SewnEdges.name(sewn.one(), sewn.first()) + ")");
         Point moved = moving.get(0);
@@ -121,7 +128,7 @@ final class SeamTruing {
             solves.get(piece.name()).put(name, solve);
         }
         for (int i = 0; i < held; i++) {
-            String by = Terms.number(1 - reach(moving, i) / reach, 6) + " * " + name;
+            String by = FormulaText.number(1 - reach(moving, i) / reach, 6) + " * " + name;
             double slope = sewn.liesAcross() ? 0 : slope(moving, i);
             trued.put(piece.name() + at(moving.get(i)), new Moved(by, sewn.liesAcross(), slope));
         }

@@ -16,7 +16,7 @@ import org.soberhem.core.pattern.Role;
  * @param other the second's piece; the same for the underarm of a sleeve
  * @param second the edge
  */
-record SewnEdges(PaperPiece one, Run first, PaperPiece other, Run second) {
+record SewnEdges(PaperPiece one, TracedEdge first, PaperPiece other, TracedEdge second) {
 
     /** Names that pieces of one garment share although they are not sewn together. */
     private static final Set<String> UNSEWN =
@@ -34,14 +34,14 @@ record SewnEdges(PaperPiece one, Run first, PaperPiece other, Run second) {
         for (int i = 0; i < pieces.size(); i++) {
             PaperPiece one = pieces.get(i);
             for (PaperPiece other : pieces.subList(i + 1, pieces.size())) {
-                for (Run run : one.runs()) {
+                for (TracedEdge run : one.runs()) {
                     other.runs().stream()
                             .filter(each -> each.edge().equals(run.edge()) && isSewn(each))
                             .findFirst()
                             .ifPresent(each -> candidates.add(new SewnEdges(one, run, other, each)));
                 }
             }
-            List<Run> under = one.all(Role.UNDERARM);
+            List<TracedEdge> under = one.all(Role.UNDERARM);
             if (under.size() == 2) {
                 candidates.add(new SewnEdges(one, under.get(0), one, under.get(1)));
             }
@@ -63,14 +63,14 @@ record SewnEdges(PaperPiece one, Run first, PaperPiece other, Run second) {
         return candidates;
     }
 
-    private static boolean isSewn(Run run) {
+    private static boolean isSewn(TracedEdge run) {
         return switch (run.role()) {
             case NECK, ARMSCYE, HEM, CENTRE, CAP, WAIST, UNDERARM -> false;
             default -> !run.edge().startsWith("edge-") && !UNSEWN.contains(run.edge());
         };
     }
 
-    static String name(PaperPiece piece, Run run) {
+    static String name(PaperPiece piece, TracedEdge run) {
         return piece.name() + "." + run.edge();
     }
 

@@ -40,14 +40,14 @@ public final class SizedSheet {
     private final List<SizeChart.Row> rows;
     private final List<PaperPattern> sizes;
     private final SizeChart chart;
-    private final Landmarks landmarks;
+    private final LandmarkTable landmarks;
     private final String governing;
     private final Map<String, String> amounts = new LinkedHashMap<>();
 
     private SizedSheet(
             SizeChart chart,
             String governing,
-            Landmarks landmarks,
+            LandmarkTable landmarks,
             List<SizeChart.Row> rows,
             List<PaperPattern> sizes) {
         this.chart = chart;
@@ -65,7 +65,7 @@ public final class SizedSheet {
      * @param governing measures that decide the size, the best first
      * @throws IllegalArgumentException if pieces, sizes and chart do not go together; the message says what is missing
      */
-    public static SheetPlan of(Tracing tracing, SizeChart chart, List<String> governing, Landmarks landmarks) {
+    public static SheetPlan of(Tracing tracing, SizeChart chart, List<String> governing, LandmarkTable landmarks) {
         String decides = governing.stream()
                 .filter(chart.measures()::contains)
                 .findFirst()
@@ -120,9 +120,9 @@ public final class SizedSheet {
             }
             for (int k = 0; k < pieces.size(); k++) {
                 List<String> edges =
-                        pieces.get(k).runs().stream().map(Run::edge).toList();
+                        pieces.get(k).runs().stream().map(TracedEdge::edge).toList();
                 List<String> others =
-                        first.get(k).runs().stream().map(Run::edge).toList();
+                        first.get(k).runs().stream().map(TracedEdge::edge).toList();
                 if (!edges.equals(others)) {
                     throw new IllegalArgumentException(
                             "\"" + names.get(k) + "\" needs the same edges in every size: size "
@@ -136,7 +136,7 @@ public final class SizedSheet {
             List<PaperPiece> pieces = new ArrayList<>();
             for (int k = 0; k < first.size(); k++) {
                 int piece = k;
-                List<Run> runs = new ArrayList<>();
+                List<TracedEdge> runs = new ArrayList<>();
                 for (int r = 0; r < first.get(k).runs().size(); r++) {
                     int run = r;
                     int most = sizes.stream()
@@ -231,7 +231,7 @@ public final class SizedSheet {
             nearest.append("if(")
                     .append(decides)
                     .append(" < ")
-                    .append(Terms.mm(half))
+                    .append(FormulaText.mm(half))
                     .append(", ")
                     .append(i + 1)
                     .append(", ");
@@ -256,17 +256,17 @@ public final class SizedSheet {
         double first = of.applyAsDouble(0);
         boolean same = IntStream.range(1, rows.size()).allMatch(i -> Math.abs(of.applyAsDouble(i) - first) < SAME);
         if (same) {
-            return Terms.mm(first);
+            return FormulaText.mm(first);
         }
         StringBuilder picked = new StringBuilder();
         for (int i = 0; i + 1 < rows.size(); i++) {
             picked.append("if(row = ")
                     .append(i + 1)
                     .append(", ")
-                    .append(Terms.mm(of.applyAsDouble(i)))
+                    .append(FormulaText.mm(of.applyAsDouble(i)))
                     .append(", ");
         }
-        return picked.append(Terms.mm(of.applyAsDouble(rows.size() - 1)))
+        return picked.append(FormulaText.mm(of.applyAsDouble(rows.size() - 1)))
                 .append(")".repeat(rows.size() - 1))
                 .toString();
     }
@@ -381,7 +381,7 @@ public final class SizedSheet {
         List<String> levels = List.copyOf(piece.levels().keySet());
         int waist = levels.indexOf(PaperPattern.WAIST);
         return piece.corner(Role.NECK, meets).map(at -> {
-            int corner = piece.runs().stream().map(Run::start).toList().indexOf(at) + 1;
+            int corner = piece.runs().stream().map(TracedEdge::start).toList().indexOf(at) + 1;
             // Levels are marked first, two places each; the nearer of them lies on the middle.
             return new SheetPlan.CheckPlan(
                     landmark.title(),

@@ -56,13 +56,13 @@ final class Stations {
     String along(double y) {
         int after = after(y);
         if (after == 0) {
-            return Terms.plus(stations.get(0).at(), y - stations.get(0).y(), longer);
+            return FormulaText.plus(stations.get(0).at(), y - stations.get(0).y(), longer);
         }
         Station before = stations.get(after - 1);
         if (after == stations.size()) {
-            return Terms.plus(before.at(), y - before.y(), longer);
+            return FormulaText.plus(before.at(), y - before.y(), longer);
         }
-        return Terms.between(before.at(), stations.get(after).at(), share(y, after));
+        return FormulaText.between(before.at(), stations.get(after).at(), share(y, after));
     }
 
     /** Returns the formula of how much broader the wearer is at a height. */
@@ -74,12 +74,12 @@ final class Stations {
         Station before = stations.get(after - 1);
         return after == stations.size()
                 ? before.wide()
-                : Terms.between(before.wide(), stations.get(after).wide(), share(y, after));
+                : FormulaText.between(before.wide(), stations.get(after).wide(), share(y, after));
     }
 
     /** Returns the formula of how far out a place lies; what lies beyond the middle stays as broad as it is drawn. */
     String out(double x, double y) {
-        return fromMiddle && x <= 0 ? Terms.mm(x) : Terms.times(x, Terms.bracketed(wide(y)));
+        return fromMiddle && x <= 0 ? FormulaText.mm(x) : FormulaText.times(x, FormulaText.bracketed(wide(y)));
     }
 
     private int after(double y) {

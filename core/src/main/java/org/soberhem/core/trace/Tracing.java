@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import org.soberhem.core.draft.Source;
+import org.soberhem.core.draft.SheetSource;
 
 /**
  * A pattern read off something drawn or cut, finished or not: the sheet that it becomes is made from it anew whenever it
@@ -42,15 +42,15 @@ public record Tracing(
      * @param to last year
      * @param source what it was read off
      */
-    public record About(String title, Kind system, String garment, String place, int from, int to, Source source) {
+    public record About(String title, Kind system, String garment, String place, int from, int to, SheetSource source) {
 
         /** Returns something of which only the title is known. */
-        public static About begun(String title, Kind system, Source source) {
+        public static About begun(String title, Kind system, SheetSource source) {
             return new About(title, system, "bodice", "not stated", 1800, 1900, source);
         }
 
         /** Returns the same from other evidence. */
-        public About from(Source other) {
+        public About from(SheetSource other) {
             return new About(title, system, garment, place, from, to, other);
         }
 

@@ -9,6 +9,41 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.soberhem.core.alter.edit.Part;
+import org.soberhem.core.alter.edit.Sewing;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.kind.AddDart;
+import org.soberhem.core.alter.kind.AddFacing;
+import org.soberhem.core.alter.kind.AddOverlap;
+import org.soberhem.core.alter.kind.AddYoke;
+import org.soberhem.core.alter.kind.Alteration;
+import org.soberhem.core.alter.kind.ChangeDart;
+import org.soberhem.core.alter.kind.ChangeGrain;
+import org.soberhem.core.alter.kind.DartToGathers;
+import org.soberhem.core.alter.kind.DartToSeam;
+import org.soberhem.core.alter.kind.EvenAllowances;
+import org.soberhem.core.alter.kind.GrowthTuck;
+import org.soberhem.core.alter.kind.HollowEdge;
+import org.soberhem.core.alter.kind.InsertGore;
+import org.soberhem.core.alter.kind.InsertGusset;
+import org.soberhem.core.alter.kind.JoinPieces;
+import org.soberhem.core.alter.kind.LengthenAtLevel;
+import org.soberhem.core.alter.kind.LengthenShoulder;
+import org.soberhem.core.alter.kind.MovePoint;
+import org.soberhem.core.alter.kind.NewSeam;
+import org.soberhem.core.alter.kind.OpenCentre;
+import org.soberhem.core.alter.kind.PitchSleeve;
+import org.soberhem.core.alter.kind.PuffSleeve;
+import org.soberhem.core.alter.kind.ReshapeLine;
+import org.soberhem.core.alter.kind.RotateDart;
+import org.soberhem.core.alter.kind.SetAllowance;
+import org.soberhem.core.alter.kind.ShapeSeam;
+import org.soberhem.core.alter.kind.SlashAndFan;
+import org.soberhem.core.alter.kind.SlopeShoulder;
+import org.soberhem.core.alter.kind.TakeInSeam;
+import org.soberhem.core.alter.kind.TurnStrap;
+import org.soberhem.core.alter.kind.TwoPieceSleeve;
+import org.soberhem.core.alter.kind.WidenPiece;
 import org.soberhem.core.geometry.Corner;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.LengthFormat;
@@ -22,7 +57,7 @@ import org.soberhem.core.pattern.Role;
 import org.soberhem.core.pattern.Seam;
 import org.soberhem.core.pattern.SeamCheck;
 import org.soberhem.core.pattern.Side;
-import org.soberhem.core.pattern.Spread;
+import org.soberhem.core.pattern.SpreadPiece;
 
 class AlterationRulesTest {
 
@@ -135,7 +170,7 @@ class AlterationRulesTest {
         Pattern after = new ShapeSeam(edge("front.side"), 0, 10, 0, Sides.LEFT).made(START);
         assertThat(left(after, "front")).isNotEqualTo(left(START, "front"));
         assertThat(after.piece("front", Side.RIGHT)).isEqualTo(START.piece("front", Side.RIGHT));
-        assertThat(Spread.of(after)).extracting(Spread::name).contains("front left", "front right");
+        assertThat(SpreadPiece.of(after)).extracting(SpreadPiece::name).contains("front left", "front right");
         assertThat(new ShapeSeam(edge("front.side"), 0, 10, 0, Sides.LEFT)
                         .on(Sides.RIGHT)
                         .made(after)
@@ -386,11 +421,12 @@ class AlterationRulesTest {
     @Test
     void terms_takeApart_andPutTogether() {
         Alteration slash = new SlashAndFan(edge("sleeve.wrist"), "cap-back", 3, 12.5, true, Sides.LEFT);
-        assertThat(Terms.make("slash-and-fan", Terms.of(slash))).isEqualTo(slash);
-        assertThat(Terms.kind(TakeInSeam.class)).isEqualTo("take-in-seam");
-        assertThatThrownBy(() -> Terms.make("slash-and-fan", Map.of("open", "sleeve.wrist")))
+        assertThat(AlterationValues.make("slash-and-fan", AlterationValues.of(slash)))
+                .isEqualTo(slash);
+        assertThat(AlterationValues.kind(TakeInSeam.class)).isEqualTo("take-in-seam");
+        assertThatThrownBy(() -> AlterationValues.make("slash-and-fan", Map.of("open", "sleeve.wrist")))
                 .hasMessageContaining("\"hinge\" must be given");
-        assertThatThrownBy(() -> Terms.type("cut-to-ribbons")).hasMessageContaining("cut-to-ribbons");
+        assertThatThrownBy(() -> AlterationValues.type("cut-to-ribbons")).hasMessageContaining("cut-to-ribbons");
     }
 
     @Test

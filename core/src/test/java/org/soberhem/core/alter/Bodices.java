@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.Random;
 import org.soberhem.core.geometry.Corner;
 import org.soberhem.core.geometry.Cubic;
-import org.soberhem.core.geometry.Line;
+import org.soberhem.core.geometry.LineSegment;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.pattern.CutShape;
@@ -121,18 +121,18 @@ final class Bodices {
         boolean front = name.equals("front");
         List<Edge> edges = new ArrayList<>();
         edges.add(edge("neck", Role.NECK, "A", "B", Path.of(Cubic.towards(a, new Point(neck, depth), b, 0.6))));
-        edges.add(edge("shoulder", Role.SHOULDER, "B", "C", Path.of(new Line(b, c))));
+        edges.add(edge("shoulder", Role.SHOULDER, "B", "C", Path.of(new LineSegment(b, c))));
         edges.add(edge(
                 "armscye", Role.ARMSCYE, "C", "E", Path.of(Cubic.towards(c, new Point(c.x() - 10, e.y()), e, 0.62))));
         edges.add(edge("side", Role.SIDE, "E", "W", Path.of(Cubic.bowed(e, w, -hollow, 0.5))));
         if (front) {
-            edges.add(edge("waist-2", Role.WAIST, "W", "F2", Path.of(new Line(w, f2))));
-            edges.add(edge("dart-mouth", Role.DART, "F2", "F1", Path.of(new Line(f2, f1))));
-            edges.add(edge("waist-1", Role.WAIST, "F1", "G", Path.of(new Line(f1, g))));
+            edges.add(edge("waist-2", Role.WAIST, "W", "F2", Path.of(new LineSegment(w, f2))));
+            edges.add(edge("dart-mouth", Role.DART, "F2", "F1", Path.of(new LineSegment(f2, f1))));
+            edges.add(edge("waist-1", Role.WAIST, "F1", "G", Path.of(new LineSegment(f1, g))));
         } else {
-            edges.add(edge("waist", Role.WAIST, "W", "G", Path.of(new Line(w, g))));
+            edges.add(edge("waist", Role.WAIST, "W", "G", Path.of(new LineSegment(w, g))));
         }
-        Edge centre = edge("centre", Role.CENTRE, "G", "A", Path.of(new Line(g, a)));
+        Edge centre = edge("centre", Role.CENTRE, "G", "A", Path.of(new LineSegment(g, a)));
         edges.add(front ? centre : centre.withAllowance(0, centre.corner()));
         Map<String, Level> levels = new LinkedHashMap<>();
         for (String level : List.of("bust", "waist")) {
@@ -165,9 +165,9 @@ final class Bodices {
         Point thumb = new Point(-half * 0.6, 560);
         List<Edge> edges = List.of(
                 edge("cap-back", Role.CAP, "A", "C", curve(top, right)),
-                edge("seam-back", Role.UNDERARM, "C", "D", Path.of(new Line(right, hand))),
-                edge("wrist", Role.NONE, "D", "E", Path.of(new Line(hand, thumb))),
-                edge("seam-front", Role.UNDERARM, "E", "F", Path.of(new Line(thumb, left))),
+                edge("seam-back", Role.UNDERARM, "C", "D", Path.of(new LineSegment(right, hand))),
+                edge("wrist", Role.NONE, "D", "E", Path.of(new LineSegment(hand, thumb))),
+                edge("seam-front", Role.UNDERARM, "E", "F", Path.of(new LineSegment(thumb, left))),
                 edge("cap-front", Role.CAP, "F", "A", curve(left, top)));
         return new Piece(
                 "sleeve",
@@ -197,10 +197,11 @@ final class Bodices {
         Point c = new Point(neckline, 50);
         Point d = new Point(0, 50);
         List<Edge> edges = List.of(
-                edge("upper", Role.NONE, "A", "B", Path.of(new Line(a, b))),
-                edge("end", Role.NONE, "B", "C", Path.of(new Line(b, c))),
-                edge("lower", Role.NONE, "C", "D", Path.of(new Line(c, d))),
-                edge("centre", Role.CENTRE, "D", "A", Path.of(new Line(d, a))).withAllowance(0, Corner.MITRED));
+                edge("upper", Role.NONE, "A", "B", Path.of(new LineSegment(a, b))),
+                edge("end", Role.NONE, "B", "C", Path.of(new LineSegment(b, c))),
+                edge("lower", Role.NONE, "C", "D", Path.of(new LineSegment(c, d))),
+                edge("centre", Role.CENTRE, "D", "A", Path.of(new LineSegment(d, a)))
+                        .withAllowance(0, Corner.MITRED));
         return new Piece(
                 "band",
                 Side.MIDDLE,

@@ -113,8 +113,8 @@ class ClothTest {
                 pieces,
                 LayRules.plain(800, false, false),
                 List.of(
-                        new Placed("a", 1, 0, 0, false, false, 0, false),
-                        new Placed("b", 1, 400, 200, false, false, 0, false)));
+                        new PlacedPiece("a", 1, 0, 0, false, false, 0, false),
+                        new PlacedPiece("b", 1, 400, 200, false, false, 0, false)));
     }
 
     @Test
@@ -157,8 +157,9 @@ class ClothTest {
         Lay lay = new Lay(
                 List.of(matched),
                 new LayRules(800, false, false, false, 0, 0, 60, 40),
-                List.of(new Placed("m", 1, 10, 30, false, false, 0, false)));
-        Placed moved = HandMove.of(lay, 0, 100, 95).lay().orElseThrow().placed().get(0);
+                List.of(new PlacedPiece("m", 1, 10, 30, false, false, 0, false)));
+        PlacedPiece moved =
+                HandMove.of(lay, 0, 100, 95).lay().orElseThrow().placed().get(0);
         assertThat(moved.x()).isCloseTo(130, within(1e-9));
         assertThat(moved.y()).isCloseTo(110, within(1e-9));
     }
@@ -169,7 +170,7 @@ class ClothTest {
         LayPiece collar = new LayPiece("collar", 2, CutShape.PLAIN, box(700, 120));
         LayRules rules = LayRules.plain(800, false, true);
         double laid = 2040;
-        List<IfShort.Way> ways = new IfShort(
+        List<ShortClothAdvice.Way> ways = new ShortClothAdvice(
                         List.of(front, collar),
                         rules,
                         Optional.of(List.of(new LayPiece("front", 2, CutShape.PAIR, box(420, 870)), collar)),
@@ -177,7 +178,7 @@ class ClothTest {
                         new SplittableRandom(1))
                 .ways(laid);
         assertThat(ways).isNotEmpty().allMatch(way -> way.length() < laid);
-        assertThat(ways).extracting(IfShort.Way::length).isSorted();
+        assertThat(ways).extracting(ShortClothAdvice.Way::length).isSorted();
         List<String> words = ways.stream()
                 .map(way -> way.words().in(LengthFormat.CENTIMETRES))
                 .toList();
@@ -192,14 +193,15 @@ class ClothTest {
         LayRules rules = LayRules.plain(800, false, false);
         assertThatThrownBy(() -> new LayPlanner(List.of(wide), rules, new SplittableRandom(1)))
                 .isInstanceOf(LayException.class);
-        List<IfShort.Way> ways = new IfShort(
+        List<ShortClothAdvice.Way> ways = new ShortClothAdvice(
                         List.of(wide), rules, Optional.empty(), () -> () -> false, new SplittableRandom(1))
                 .ways(Double.MAX_VALUE);
         assertThat(ways).singleElement().satisfies(way -> {
             assertThat(way.words().in(LengthFormat.CENTIMETRES)).startsWith("Piece skirt along the grain");
             assertThat(way.length()).isBetween(1800.0, 2800.0);
         });
-        assertThat(new IfShort(List.of(half), rules, Optional.empty(), () -> () -> false, new SplittableRandom(1))
+        assertThat(new ShortClothAdvice(
+                                List.of(half), rules, Optional.empty(), () -> () -> false, new SplittableRandom(1))
                         .ways(Double.MAX_VALUE))
                 .as("opened out it is wider than the cloth twice over")
                 .singleElement()

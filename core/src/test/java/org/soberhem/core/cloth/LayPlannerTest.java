@@ -64,7 +64,7 @@ class LayPlannerTest {
         return found.get(found.size() - 1);
     }
 
-    private static Polygon polygon(Lay lay, Placed cut) {
+    private static Polygon polygon(Lay lay, PlacedPiece cut) {
         LayPiece piece = lay.piece(cut);
         boolean half = lay.rules().folded() && !cut.single();
         Outline outline = half ? piece.outline() : piece.opened();
@@ -117,9 +117,9 @@ class LayPlannerTest {
         Lay lay = best(List.of(FRONT, BACK, SLEEVE, CUFF), LayRules.plain(width, folded, nap));
         isLegal(lay);
         if (nap) {
-            assertThat(lay.placed()).noneMatch(Placed::turned);
+            assertThat(lay.placed()).noneMatch(PlacedPiece::turned);
         }
-        for (Placed cut : lay.placed()) {
+        for (PlacedPiece cut : lay.placed()) {
             if (folded && cut.name().equals("back")) {
                 assertThat(polygon(lay, cut).getEnvelopeInternal().getMinX()).isCloseTo(0, within(1e-6));
             }
@@ -160,7 +160,7 @@ class LayPlannerTest {
     void whatCannotComeOutOfFoldedClothIsCutFromSingleClothAfterIt() {
         Lay lay = best(List.of(FRONT, CUFF, ODD), LayRules.plain(700, true, false));
         isLegal(lay);
-        assertThat(lay.placed().stream().filter(Placed::single).map(Placed::name))
+        assertThat(lay.placed().stream().filter(PlacedPiece::single).map(PlacedPiece::name))
                 .containsExactly("tab");
         double folded = lay.placed().stream()
                 .filter(cut -> !cut.single())
@@ -195,7 +195,7 @@ class LayPlannerTest {
         LayRules rules = new LayRules(900, false, false, false, 0, 0, repeat, repeat);
         Lay lay = best(List.of(front, back, CUFF), rules);
         isLegal(lay);
-        for (Placed cut : lay.placed()) {
+        for (PlacedPiece cut : lay.placed()) {
             lay.piece(cut).match().map(cut::of).ifPresent(at -> {
                 assertThat(Math.IEEEremainder(at.x(), repeat)).isCloseTo(0, within(1e-6));
                 assertThat(Math.IEEEremainder(at.y(), repeat)).isCloseTo(0, within(1e-6));
@@ -208,8 +208,8 @@ class LayPlannerTest {
         LayRules rules = new LayRules(900, false, false, false, 0, 12, 0, 0);
         Lay lay = best(List.of(FRONT, SLEEVE, CUFF), rules);
         isLegal(lay);
-        for (Placed one : lay.placed()) {
-            for (Placed other : lay.placed()) {
+        for (PlacedPiece one : lay.placed()) {
+            for (PlacedPiece other : lay.placed()) {
                 if (one != other) {
                     assertThat(polygon(lay, one).distance(polygon(lay, other))).isGreaterThan(11.9);
                 }
@@ -235,7 +235,7 @@ class LayPlannerTest {
         Lay mirrored = best(List.of(wedge), rules);
         Lay kept = best(List.of(wedge), LayRules.plain(420, false, true));
         assertThat(mirrored.clashes()).isEmpty();
-        assertThat(kept.placed()).noneMatch(Placed::mirrored);
+        assertThat(kept.placed()).noneMatch(PlacedPiece::mirrored);
         assertThat(mirrored.length()).isLessThanOrEqualTo(kept.length());
     }
 
@@ -246,7 +246,7 @@ class LayPlannerTest {
         Lay lay = plans(List.of(held, FRONT, SLEEVE), LayRules.plain(900, false, true), 0)
                 .get(0);
         isLegal(lay);
-        Placed collar = lay.placed().stream()
+        PlacedPiece collar = lay.placed().stream()
                 .filter(cut -> cut.name().equals("collar"))
                 .findFirst()
                 .orElseThrow();

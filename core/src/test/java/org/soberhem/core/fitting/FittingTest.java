@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import org.soberhem.core.alter.LengthenAtLevel;
-import org.soberhem.core.alter.Sides;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.kind.LengthenAtLevel;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Length;
 
@@ -99,13 +99,13 @@ class FittingTest {
     @Test
     void inner_goesFromNotPlanned_toMissing_toPutIn() {
         Mockup mockup = EMPTY.mockup();
-        assertThat(mockup.lacks(Inner.BONES)).isFalse();
-        Mockup planned = mockup.stepping(Inner.BONES);
-        assertThat(planned.lacks(Inner.BONES)).isTrue();
-        Mockup in = planned.stepping(Inner.BONES);
-        assertThat(in.lacks(Inner.BONES)).isFalse();
-        assertThat(in.putIn()).containsExactly(Inner.BONES);
-        assertThat(in.stepping(Inner.BONES)).isEqualTo(mockup);
+        assertThat(mockup.lacks(InnerPart.BONES)).isFalse();
+        Mockup planned = mockup.stepping(InnerPart.BONES);
+        assertThat(planned.lacks(InnerPart.BONES)).isTrue();
+        Mockup in = planned.stepping(InnerPart.BONES);
+        assertThat(in.lacks(InnerPart.BONES)).isFalse();
+        assertThat(in.putIn()).containsExactly(InnerPart.BONES);
+        assertThat(in.stepping(InnerPart.BONES)).isEqualTo(mockup);
     }
 
     @Test

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import org.soberhem.core.alter.Sides;
+import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
 

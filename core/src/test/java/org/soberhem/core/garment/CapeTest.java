@@ -54,10 +54,10 @@ class CapeTest {
     private static Sum sum(Map<String, Double> more, int pleats, String shoulders, Map<String, String> instead) {
         Map<String, Double> inches = new HashMap<>(Map.of("span", 66.0, "neck", 16.0, "length", 28.0, "shoulder", 5.0));
         inches.putAll(more);
-        Given given = Givens.inches("neck", inches, Map.of("shoulders", shoulders), 1860);
+        SumInputs given = Givens.inches("neck", inches, Map.of("shoulders", shoulders), 1860);
         Map<String, Double> amounts = new HashMap<>(given.amounts());
         amounts.put("pleats", (double) pleats);
-        return CapeSum.of(new Given("neck", amounts, given.words(), List.of(), instead, given.circumstances()));
+        return CapeSum.of(new SumInputs("neck", amounts, given.words(), List.of(), instead, given.circumstances()));
     }
 
     @Test

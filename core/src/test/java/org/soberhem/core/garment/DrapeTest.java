@@ -74,13 +74,13 @@ class DrapeTest {
 
     private static Sum sum(double length, double check) {
         Map<String, Double> amounts = Map.of("length", length, "half", 560.0, "level", 700.0, "check", check);
-        return DrapeSum.of(new Given(
+        return DrapeSum.of(new SumInputs(
                 "tapes",
                 amounts,
                 Map.of(),
                 List.of(List.of(0.0, 300.0, 130.0, 660.0, 280.0), List.of(180.0, 300.0, 150.0)),
                 Map.of(),
-                new Given.Circumstances(1883, List.of())));
+                new SumInputs.Circumstances(1883, List.of())));
     }
 
     @Test

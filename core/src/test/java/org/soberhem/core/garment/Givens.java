@@ -20,10 +20,10 @@ final class Givens {
 
     private Givens() {}
 
-    static Given inches(String name, Map<String, Double> inches, Map<String, String> words, int year) {
+    static SumInputs inches(String name, Map<String, Double> inches, Map<String, String> words, int year) {
         Map<String, Double> amounts = new HashMap<>();
         inches.forEach((argument, value) -> amounts.put(argument, value * INCH));
-        return new Given(name, amounts, words, List.of(), Map.of(), new Given.Circumstances(year, USAGES));
+        return new SumInputs(name, amounts, words, List.of(), Map.of(), new SumInputs.Circumstances(year, USAGES));
     }
 
     /** Returns the words of the findings that ask. */

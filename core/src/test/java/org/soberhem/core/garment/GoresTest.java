@@ -85,18 +85,18 @@ class GoresTest {
 
     @Test
     void sum_saysWidthsAndCurve_andWhenPanelsWereStraight() {
-        Given given = Givens.inches("gores", Map.of("upper", 27.0, "lower", 130.0, "length", 38.0), Map.of(), 1850);
+        SumInputs given = Givens.inches("gores", Map.of("upper", 27.0, "lower", 130.0, "length", 38.0), Map.of(), 1850);
         Map<String, Double> amounts = new HashMap<>(given.amounts());
         amounts.put("gores", 7.0);
-        Sum sum = GoresSum.of(new Given("gores", amounts, Map.of(), List.of(), Map.of(), given.circumstances()));
+        Sum sum = GoresSum.of(new SumInputs("gores", amounts, Map.of(), List.of(), Map.of(), given.circumstances()));
         assertThat(sum.answer().in(LengthFormat.INCH_EIGHTHS))
                 .startsWith("7 gores, each 3⅞ in wide above and 18½ in below");
         assertThat(sum.findings())
                 .anySatisfy(found ->
                         assertThat(found.words().in(LengthFormat.INCH_EIGHTHS)).contains("straight panels"));
         assertThat(sum.sketch()).isPresent();
-        Sum later = GoresSum.of(new Given(
-                "gores", amounts, Map.of(), List.of(), Map.of(), new Given.Circumstances(1953, Givens.USAGES)));
+        Sum later = GoresSum.of(new SumInputs(
+                "gores", amounts, Map.of(), List.of(), Map.of(), new SumInputs.Circumstances(1953, Givens.USAGES)));
         assertThat(later.findings()).isEmpty();
     }
 }

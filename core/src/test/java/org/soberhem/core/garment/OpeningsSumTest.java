@@ -14,14 +14,14 @@ import org.soberhem.core.length.LengthFormat;
 class OpeningsSumTest {
 
     private static final double INCH = 25.4;
-    private static final Loop HOOD = new Loop("hood opening", "head", 570, 540, 0, 20, 0);
-    private static final Loop CUFF = new Loop("cuff", "hand", 215, 220, 50, 6, 0);
+    private static final BodyLoop HOOD = new BodyLoop("hood opening", "head", 570, 540, 0, 20, 0);
+    private static final BodyLoop CUFF = new BodyLoop("cuff", "hand", 215, 220, 50, 6, 0);
 
     private static Wearing wearing(Closes closes, double fastening, double below) {
         return new Wearing(closes, fastening, below, Lavatory.LIFTED, Nursing.OPENS);
     }
 
-    private static String answer(List<Loop> loops, Wearing way) {
+    private static String answer(List<BodyLoop> loops, Wearing way) {
         return OpeningsSum.of("openings", loops, Optional.ofNullable(way))
                 .answer()
                 .in(LengthFormat.CENTIMETRES);
@@ -46,8 +46,8 @@ class OpeningsSumTest {
     @Test
     void opening_isJustEnough() {
         for (double stretch : new double[] {0, 0.1, 0.25}) {
-            Loop closed = HOOD.stretching(stretch);
-            Loop slit = new Loop(
+            BodyLoop closed = HOOD.stretching(stretch);
+            BodyLoop slit = new BodyLoop(
                     closed.edge(),
                     closed.part(),
                     closed.body(),
@@ -72,7 +72,7 @@ class OpeningsSumTest {
 
     @Test
     void notMeasured_isSaid_andDoesNotFail() {
-        Loop unknown = new Loop("cuff", "hand", Double.NaN, 220, 0, 6, 0);
+        BodyLoop unknown = new BodyLoop("cuff", "hand", Double.NaN, 220, 0, 6, 0);
         Sum sum = OpeningsSum.of("openings", List.of(unknown), Optional.of(wearing(Closes.FRONT, 300, 0)));
         assertThat(sum.works()).isTrue();
         assertThat(Givens.asked(sum)).singleElement().asString().contains("it was not measured");

@@ -38,7 +38,7 @@ class AllowanceTest {
         }
         List<Path> edges = new ArrayList<>();
         for (int i = 0; i < corners; i++) {
-            edges.add(Path.of(new Line(points.get(i), points.get((i + 1) % corners))));
+            edges.add(Path.of(new LineSegment(points.get(i), points.get((i + 1) % corners))));
         }
         return edges;
     }
@@ -93,7 +93,7 @@ class AllowanceTest {
         List<Point> corners = List.of(new Point(0, 0), new Point(100, 0), new Point(160, 300), new Point(-60, 300));
         List<Path> edges = new ArrayList<>();
         for (int i = 0; i < 4; i++) {
-            edges.add(Path.of(new Line(corners.get(i), corners.get((i + 1) % 4))));
+            edges.add(Path.of(new LineSegment(corners.get(i), corners.get((i + 1) % 4))));
         }
         double hem = 40;
         List<Corner> folded = List.of(Corner.MITRED, Corner.MITRED, Corner.FOLDED, Corner.MITRED);
@@ -112,7 +112,7 @@ class AllowanceTest {
         List<Point> corners = List.of(new Point(0, 0), new Point(200, 60), new Point(200, 300), new Point(0, 300));
         List<Path> edges = new ArrayList<>();
         for (int i = 0; i < 4; i++) {
-            edges.add(Path.of(new Line(corners.get(i), corners.get((i + 1) % 4))));
+            edges.add(Path.of(new LineSegment(corners.get(i), corners.get((i + 1) % 4))));
         }
         List<Corner> squared = List.of(Corner.SQUARED, Corner.MITRED, Corner.MITRED, Corner.MITRED);
         Outline cut = Allowance.outside(edges, new double[] {30, 15, 15, 15}, squared);

@@ -65,8 +65,11 @@ class OutlineTest {
         Point c = new Point(200, 200);
         Point d = new Point(0, 200);
         Cubic hollow = Cubic.bowed(a, b, -40, 0.5);
-        List<Path> edges =
-                List.of(Path.of(hollow), Path.of(new Line(b, c)), Path.of(new Line(c, d)), Path.of(new Line(d, a)));
+        List<Path> edges = List.of(
+                Path.of(hollow),
+                Path.of(new LineSegment(b, c)),
+                Path.of(new LineSegment(c, d)),
+                Path.of(new LineSegment(d, a)));
         Outline grown = Allowance.outside(edges, new double[] {12, 12, 12, 12});
         Polygon cut = polygon(grown.corners());
         GeometryFactory factory = new GeometryFactory();
@@ -86,7 +89,7 @@ class OutlineTest {
 
     private static List<Path> edges(List<Point> corners) {
         return IntStream.range(0, corners.size())
-                .mapToObj(i -> Path.of(new Line(corners.get(i), corners.get((i + 1) % corners.size()))))
+                .mapToObj(i -> Path.of(new LineSegment(corners.get(i), corners.get((i + 1) % corners.size()))))
                 .toList();
     }
 

@@ -7,8 +7,8 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import org.soberhem.core.alter.Sides;
-import org.soberhem.core.alter.TakeInSeam;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.kind.TakeInSeam;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.LengthFormat;
 
@@ -106,7 +106,9 @@ class PatternTest {
 
     @Test
     void spread_leftAndRightAlike_areCutAsAPair() {
-        assertThat(Spread.of(Rectangles.pattern())).extracting(Spread::name).containsExactly("front", "back");
+        assertThat(SpreadPiece.of(Rectangles.pattern()))
+                .extracting(SpreadPiece::name)
+                .containsExactly("front", "back");
     }
 
     @Test
@@ -114,10 +116,10 @@ class PatternTest {
         Pattern altered = new TakeInSeam(EdgeRef.parse("front.side"), 10, 10, Sides.LEFT)
                 .apply(Rectangles.pattern())
                 .pattern();
-        assertThat(Spread.of(altered))
-                .extracting(Spread::name)
+        assertThat(SpreadPiece.of(altered))
+                .extracting(SpreadPiece::name)
                 .containsExactly("front left", "front right", "back left", "back right");
-        assertThat(Spread.of(altered)).extracting(Spread::count).containsOnly(1);
+        assertThat(SpreadPiece.of(altered)).extracting(SpreadPiece::count).containsOnly(1);
     }
 
     @Test

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.soberhem.core.geometry.Line;
+import org.soberhem.core.geometry.LineSegment;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 
@@ -59,6 +59,6 @@ public final class Rectangles {
     }
 
     private static Edge edge(String name, Role role, String from, Point start, String to, Point end) {
-        return new Edge(name, role, from, to, Path.of(new Line(start, end)), 10);
+        return new Edge(name, role, from, to, Path.of(new LineSegment(start, end)), 10);
     }
 }

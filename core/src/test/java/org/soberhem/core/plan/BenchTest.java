@@ -87,12 +87,13 @@ class BenchTest {
 
     @Test
     void sentencesOfASheetBecomeSteps_withWhatComesBeforeAndAfter() {
-        Making making = new Making(
-                List.of(new Making.Step(List.of(), "Cut", Task.Kind.WORK, 70, "grain", Task.Where.BENCH, false)),
+        SewingOrder making = new SewingOrder(
+                List.of(new SewingOrder.Step(List.of(), "Cut", Task.Kind.WORK, 70, "grain", Task.Where.BENCH, false)),
                 List.of(
-                        Making.Kind.of(List.of("gather"), 50, "even", Task.Where.HAND, false),
-                        Making.Kind.of(List.of("hem"), 75, "", Task.Where.TRAVELS, false)),
-                List.of(new Making.Step(List.of("skirt"), "Hang", Task.Kind.WAIT, 1440, "", Task.Where.BENCH, false)));
+                        SewingOrder.Kind.of(List.of("gather"), 50, "even", Task.Where.HAND, false),
+                        SewingOrder.Kind.of(List.of("hem"), 75, "", Task.Where.TRAVELS, false)),
+                List.of(new SewingOrder.Step(
+                        List.of("skirt"), "Hang", Task.Kind.WAIT, 1440, "", Task.Where.BENCH, false)));
         List<Task> steps =
                 making.steps("Skirt", "skirt", List.of("Gather it to the band.", "Hem.", "Sing."), Set.of("step-1"));
         assertThat(steps)

@@ -69,8 +69,8 @@ class GraftTest {
     void pieceGraftedWithItself_isTheSame(Graft.By by) {
         PaperPiece body = bodice(70, 80);
         PaperPiece made = paper(Graft.of(body, "neck", "shoulder", body, "neck", "shoulder", by));
-        for (Run run : body.runs()) {
-            Run other = made.runs().stream()
+        for (TracedEdge run : body.runs()) {
+            TracedEdge other = made.runs().stream()
                     .filter(each -> each.edge().equals(run.edge()))
                     .findFirst()
                     .orElseThrow();

@@ -1,7 +1,7 @@
 package org.soberhem.desk.cli;
 
 import java.util.List;
-import org.soberhem.core.draft.TakenForGranted;
+import org.soberhem.core.draft.Assumptions;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.files.exchange.PatternJson;
 import picocli.CommandLine.Command;
@@ -27,7 +27,7 @@ final class CheckCommand extends Answering {
                     .seamChecks()
                     .forEach(check -> out().println((check.isTrue() ? "true    " : "FAILS   ")
                             + check.sentence().in(LengthFormat.INCH_EIGHTHS)));
-            TakenForGranted.of(answer.sheet(), answer.draft(), answer.inputs())
+            Assumptions.of(answer.sheet(), answer.draft(), answer.inputs())
                     .forEach(
                             taken -> out().println("granted " + taken.sentence().in(LengthFormat.INCH_EIGHTHS)));
         }

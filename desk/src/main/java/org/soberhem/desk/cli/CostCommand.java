@@ -5,7 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import org.soberhem.core.costume.Cost;
+import org.soberhem.core.report.CostReport;
 import org.soberhem.files.exchange.Answers;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -21,7 +21,7 @@ final class CostCommand extends Answering {
 
     @Override
     public Integer call() {
-        Cost cost = given.with(studio -> Cost.of(
+        CostReport cost = given.with(studio -> CostReport.of(
                 studio.situation().judgement(),
                 studio.supplies(),
                 studio.library().notions(),
@@ -42,9 +42,9 @@ final class CostCommand extends Answering {
         return 0;
     }
 
-    private static Map<String, Object> answer(Cost cost) {
+    private static Map<String, Object> answer(CostReport cost) {
         List<Map<String, Object>> lines = new ArrayList<>();
-        for (Cost.Line line : cost.lines()) {
+        for (CostReport.Line line : cost.lines()) {
             Map<String, Object> each = new LinkedHashMap<>();
             each.put("what", line.what());
             each.put(line.byLength() ? "metres" : "pieces", line.amount());

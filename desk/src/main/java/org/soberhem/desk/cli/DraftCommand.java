@@ -11,7 +11,7 @@ import java.util.Set;
 import java.util.concurrent.Callable;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.Pattern;
-import org.soberhem.core.pattern.Spread;
+import org.soberhem.core.pattern.SpreadPiece;
 import org.soberhem.files.exchange.NumbersCsv;
 import org.soberhem.files.exchange.PatternDxf;
 import org.soberhem.files.exchange.PatternJson;
@@ -100,7 +100,7 @@ final class DraftCommand implements Callable<Integer> {
 
     private PrintOptions options(DraftRequest.Answer answer) {
         List<String> known =
-                Spread.of(answer.pattern()).stream().map(Spread::name).toList();
+                SpreadPiece.of(answer.pattern()).stream().map(SpreadPiece::name).toList();
         pieces.stream().filter(piece -> !known.contains(piece)).findFirst().ifPresent(piece -> {
             throw new WrongInput("--pieces: there is no piece \"" + piece + "\" among " + known);
         });

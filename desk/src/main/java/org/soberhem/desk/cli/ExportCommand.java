@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import org.soberhem.core.costume.Shared.LeftOut;
+import org.soberhem.core.report.Redaction.LeftOut;
 import org.soberhem.desk.record.RecordDesk;
 import org.soberhem.files.exchange.Answers;
 import picocli.CommandLine.Command;

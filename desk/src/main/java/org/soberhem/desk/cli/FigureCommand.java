@@ -10,10 +10,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import javax.imageio.ImageIO;
-import org.soberhem.core.figure.Dressed;
+import org.soberhem.core.figure.DressedFigure;
 import org.soberhem.core.figure.DressedPlate;
+import org.soberhem.core.figure.FigurePlate;
 import org.soberhem.core.figure.FigureView;
-import org.soberhem.core.figure.Plate;
 import org.soberhem.core.silhouette.FigureQuantities;
 import org.soberhem.files.device.CameraStandIn;
 import org.soberhem.files.exchange.Answers;
@@ -43,7 +43,7 @@ final class FigureCommand extends Answering {
     @Override
     public Integer call() {
         GivenCostume.Given given = costume.given();
-        Dressed dressed = given.judge().figure(given.at(), 0.5);
+        DressedFigure dressed = given.judge().figure(given.at(), 0.5);
         FigureView from = view();
         String name = file.toString().toLowerCase(Locale.ROOT);
         if (name.endsWith(".svg")) {
@@ -78,7 +78,7 @@ final class FigureCommand extends Answering {
         }
     }
 
-    private byte[] png(Plate plate, double height) {
+    private byte[] png(FigurePlate plate, double height) {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try {
             ImageIO.write(

@@ -4,14 +4,14 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.soberhem.core.alter.Sides;
+import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.costume.Costume;
-import org.soberhem.core.costume.Dependence;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.Ledger;
-import org.soberhem.core.costume.Rounds;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Symptoms;
+import org.soberhem.core.judging.Dependence;
+import org.soberhem.core.judging.Ledger;
+import org.soberhem.core.report.RoundReport;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.files.exchange.Answers;
 import picocli.CommandLine.Command;
@@ -54,7 +54,7 @@ final class FittingCommand extends Answering {
     private Map<String, Object> answer(Studio studio, Fitting fitting) {
         Symptoms symptoms = studio.library().symptoms();
         List<Map<String, Object>> rows = new ArrayList<>();
-        for (Rounds.Row row : Rounds.summary(fitting, symptoms, studio.situation()::pattern)) {
+        for (RoundReport.Row row : RoundReport.summary(fitting, symptoms, studio.situation()::pattern)) {
             Map<String, Object> line = new LinkedHashMap<>();
             line.put("garment", row.garment());
             line.put("place", row.place());

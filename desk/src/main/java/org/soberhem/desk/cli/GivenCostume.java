@@ -8,16 +8,16 @@ import java.util.Map;
 import java.util.Optional;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Wearer;
-import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Costume;
-import org.soberhem.core.costume.Judge;
-import org.soberhem.core.costume.Judgement;
 import org.soberhem.core.costume.Look;
-import org.soberhem.core.costume.Tape;
-import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.DraftException;
 import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.EvaluatedCostume;
+import org.soberhem.core.judging.Judge;
+import org.soberhem.core.judging.Judgement;
+import org.soberhem.core.judging.MeasureResolver;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.core.silhouette.Silhouettes;
 import org.soberhem.files.library.Library;
@@ -90,25 +90,26 @@ final class GivenCostume {
                         "",
                         Map.of())
                 .looking(new Look(chosen, school, Map.of()));
-        Map<String, Work> works = new LinkedHashMap<>();
+        Map<String, DraftedGarment> works = new LinkedHashMap<>();
         for (String name : sheets) {
             works.put(name, work(library, set, costume, name));
         }
         Wearer person = Wearer.of("given", "the wearer", "", List.of(set)).built(wearer.build());
-        EvaluatedCostume at = new EvaluatedCostume(new Judgement(costume, works, Map.of()), person, Optional.of(set), Map.of());
+        EvaluatedCostume at =
+                new EvaluatedCostume(new Judgement(costume, works, Map.of()), person, Optional.of(set), Map.of());
         return new Given(judge, at, judge.silhouette(at));
     }
 
-    private Work work(Library library, MeasurementSet set, Costume costume, String name) {
+    private DraftedGarment work(Library library, MeasurementSet set, Costume costume, String name) {
         CompiledSheet sheet = DraftRequest.sheet(library, name);
-        Tape tape = new Tape(library.measures(), library.wardrobe());
+        MeasureResolver tape = new MeasureResolver(library.measures(), library.wardrobe());
         Map<String, String> own = new LinkedHashMap<>(settings);
         own.keySet()
                 .removeIf(setting -> sheet.adjustables().stream()
                         .noneMatch(each -> each.name().equals(setting)));
         try {
             Inputs inputs = tape.inputs(set, costume, Map.of());
-            return Work.of(sheet, DraftRequest.set(sheet, inputs, own), List.of());
+            return DraftedGarment.of(sheet, DraftRequest.set(sheet, inputs, own), List.of());
         } catch (DraftException dead) {
             throw new WrongInput(name + ": " + dead.getMessage());
         }

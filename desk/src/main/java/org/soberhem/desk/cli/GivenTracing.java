@@ -6,8 +6,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.soberhem.core.draft.CompiledSheet;
-import org.soberhem.core.draft.SheetException;
-import org.soberhem.core.trace.MadeFor;
+import org.soberhem.core.formula.SheetException;
+import org.soberhem.core.trace.DrawnBodyMeasure;
 import org.soberhem.core.trace.PaperPattern;
 import org.soberhem.core.trace.SizedSheet;
 import org.soberhem.core.trace.Tracing;
@@ -74,13 +74,13 @@ final class GivenTracing {
     }
 
     /** Returns what the drawing says of the body that it was made for; nothing for a pattern in sizes. */
-    List<MadeFor> made(Tracing tracing) {
+    List<DrawnBodyMeasure> made(Tracing tracing) {
         if (chart.isPresent()) {
             return List.of();
         }
         try {
             PaperPattern paper = tracing.paper();
-            return MadeFor.of(paper, library.landmarks(), tracing.ease(), tracing.unused());
+            return DrawnBodyMeasure.of(paper, library.landmarks(), tracing.ease(), tracing.unused());
         } catch (IllegalArgumentException unfinished) {
             throw new WrongInput(file + ": " + unfinished.getMessage());
         }

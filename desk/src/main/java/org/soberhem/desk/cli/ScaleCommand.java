@@ -7,9 +7,9 @@ import java.util.List;
 import java.util.Map;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Inputs;
-import org.soberhem.core.draft.WaysCompared;
+import org.soberhem.core.draft.WayComparison;
 import org.soberhem.core.length.LengthFormat;
-import org.soberhem.core.trace.MadeFor;
+import org.soberhem.core.trace.DrawnBodyMeasure;
 import org.soberhem.core.trace.ScaledSheet;
 import org.soberhem.core.trace.Tracing;
 import org.soberhem.files.exchange.Answers;
@@ -33,7 +33,7 @@ final class ScaleCommand extends Answering {
         Tracing tracing = given.tracing();
         Inputs inputs = DraftRequest.inputs(given.library(), measures);
         List<String> without = new ArrayList<>();
-        for (MadeFor each : given.made(tracing)) {
+        for (DrawnBodyMeasure each : given.made(tracing)) {
             boolean read = each.landmark().measures().stream()
                     .anyMatch(measure -> inputs.find(measure).isPresent());
             if (each.used() && !read) {
@@ -46,7 +46,7 @@ final class ScaleCommand extends Answering {
             throw new WrongInput(
                     "nothing can be scaled by: name a height such as the bust in the tracing, and measure it on the wearer");
         }
-        WaysCompared compared = WaysCompared.of(sheet, inputs, ScaledSheet.SCALING);
+        WayComparison compared = WayComparison.of(sheet, inputs, ScaledSheet.SCALING);
         if (asJson()) {
             out().println(Answers.json(answer(compared, without)));
         } else {
@@ -55,12 +55,12 @@ final class ScaleCommand extends Answering {
         return 0;
     }
 
-    private void print(WaysCompared compared, List<String> without) {
+    private void print(WayComparison compared, List<String> without) {
         LengthFormat format = LengthFormat.INCH_EIGHTHS;
         StringBuilder head = new StringBuilder(String.format("%-20s %-10s", "", "wanted"));
         compared.ways().forEach(way -> head.append(String.format(" %-18s", way.name())));
         out().println(head.toString().stripTrailing());
-        for (WaysCompared.Row row : compared.rows()) {
+        for (WayComparison.Row row : compared.rows()) {
             StringBuilder line =
                     new StringBuilder(String.format("%-20s %-10s", row.name(), format.format(row.wanted())));
             row.errors()
@@ -76,11 +76,11 @@ final class ScaleCommand extends Answering {
         }
     }
 
-    private static Map<String, Object> answer(WaysCompared compared, List<String> without) {
+    private static Map<String, Object> answer(WayComparison compared, List<String> without) {
         Map<String, Object> answer = new LinkedHashMap<>();
-        answer.put("ways", compared.ways().stream().map(WaysCompared.Way::name).toList());
+        answer.put("ways", compared.ways().stream().map(WayComparison.Way::name).toList());
         List<Map<String, Object>> rows = new ArrayList<>();
-        for (WaysCompared.Row row : compared.rows()) {
+        for (WayComparison.Row row : compared.rows()) {
             Map<String, Object> each = new LinkedHashMap<>();
             each.put("name", row.name());
             each.put("wanted_mm", row.wanted());

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.soberhem.core.costume.Serves;
+import org.soberhem.core.judging.FitRange;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.files.exchange.Answers;
 import org.soberhem.files.library.Library;
@@ -22,10 +22,10 @@ final class ServesCommand extends Answering {
     @Override
     public Integer call() {
         DraftRequest.Answer answer = request.answer();
-        Serves serves = Serves.of(answer.sheet(), answer.inputs(), answer.made(), answer.pattern());
+        FitRange serves = FitRange.of(answer.sheet(), answer.inputs(), answer.made(), answer.pattern());
         if (asJson()) {
             List<Map<String, Object>> rows = new ArrayList<>();
-            for (Serves.Span span : serves.spans()) {
+            for (FitRange.Span span : serves.spans()) {
                 Map<String, Object> row = new LinkedHashMap<>();
                 row.put("name", span.name());
                 row.put("measure", span.measure());

@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.soberhem.core.body.Build;
 import org.soberhem.core.body.MeasurementSet;
-import org.soberhem.core.body.Walk;
+import org.soberhem.core.body.MeasuringRoute;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.files.exchange.Answers;
@@ -49,7 +49,8 @@ final class SheetCommand extends Answering {
             wanted.addAll(sheet.usableMeasures());
         }
         wanted.addAll(library.asked().telling());
-        Walk walk = Walk.of(library.measures(), build, wanted, library.asked().seated());
+        MeasuringRoute walk = MeasuringRoute.of(
+                library.measures(), build, wanted, library.asked().seated());
         Optional<MeasurementSet> set = measures.map(file -> wearer.set(library, file));
         String over = library.wardrobe().title(wearer.over(library));
         out.ifPresent(file -> GivenFiles.write(

@@ -7,7 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import org.soberhem.core.draft.SheetException;
+import org.soberhem.core.formula.SheetException;
 import org.soberhem.core.silhouette.QuantityKind;
 import org.soberhem.core.silhouette.Rule;
 import org.soberhem.core.silhouette.Silhouette;

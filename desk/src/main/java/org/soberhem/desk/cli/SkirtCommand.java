@@ -4,10 +4,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.soberhem.core.garment.Given;
 import org.soberhem.core.garment.SkirtSum;
 import org.soberhem.core.garment.Sum;
 import org.soberhem.core.garment.SumException;
+import org.soberhem.core.garment.SumInputs;
 import org.soberhem.files.library.Library;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -90,13 +90,13 @@ final class SkirtCommand extends Answering {
         if (!amounts.containsKey("left") || !amounts.containsKey("right")) {
             throw new WrongInput("say how long the skirt is at the sides: --side LENGTH, or --left and --right");
         }
-        Given given = new Given(
+        SumInputs given = new SumInputs(
                 "balance",
                 amounts,
                 Map.of("top", cut ? "cut" : "folded"),
                 List.of(),
                 Map.of(),
-                new Given.Circumstances(year, Library.shipped().usages()));
+                new SumInputs.Circumstances(year, Library.shipped().usages()));
         Sum sum;
         try {
             sum = SkirtSum.of(given);

@@ -5,11 +5,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.soberhem.core.garment.Figure;
 import org.soberhem.core.garment.Finding;
 import org.soberhem.core.garment.MarkTable;
-import org.soberhem.core.garment.Slip;
+import org.soberhem.core.garment.OwnFigure;
 import org.soberhem.core.garment.Sum;
+import org.soberhem.core.garment.SumValue;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.files.exchange.Answers;
 import org.soberhem.files.exchange.SumJson;
@@ -38,10 +38,10 @@ final class SumAnswer {
 
     /** Answers with the sums given, and returns the exit code: 1 where one does not work. */
     int tell(Answering command, String heading, List<Sum> sums) {
-        Map<Figure, Slip> slips = new LinkedHashMap<>();
+        Map<SumValue, OwnFigure> slips = new LinkedHashMap<>();
         made.forEach((name, typed) -> {
-            Figure figure = figure(sums, name);
-            slips.put(figure, new Slip(figure, value(figure, typed)));
+            SumValue figure = figure(sums, name);
+            slips.put(figure, new OwnFigure(figure, value(figure, typed)));
         });
         out.ifPresent(file -> {
             if (sums.size() != 1) {
@@ -77,7 +77,7 @@ final class SumAnswer {
         for (Finding finding : sum.findings()) {
             command.out().println("  " + mark(finding.grade()) + finding.words().in(format()));
         }
-        for (Figure figure : sum.figures()) {
+        for (SumValue figure : sum.figures()) {
             command.out()
                     .println("  " + figure.name() + " = " + figure.in(format()) + "   "
                             + figure.working().in(format()));
@@ -98,9 +98,10 @@ final class SumAnswer {
     }
 
     /** Finds a figure by its name, or by a part of it that only one has. */
-    private static Figure figure(List<Sum> sums, String name) {
-        List<Figure> all = sums.stream().flatMap(sum -> sum.figures().stream()).toList();
-        List<Figure> found =
+    private static SumValue figure(List<Sum> sums, String name) {
+        List<SumValue> all =
+                sums.stream().flatMap(sum -> sum.figures().stream()).toList();
+        List<SumValue> found =
                 all.stream().filter(figure -> figure.name().equals(name)).toList();
         if (found.isEmpty()) {
             found = all.stream().filter(figure -> figure.name().contains(name)).toList();
@@ -109,14 +110,15 @@ final class SumAnswer {
             throw new WrongInput("--i-make " + name + ": "
                     + (found.isEmpty() ? "there is no such figure" : "several are called so")
                     + "; figures are "
-                    + (found.isEmpty() ? all : found).stream().map(Figure::name).toList());
+                    + (found.isEmpty() ? all : found)
+                            .stream().map(SumValue::name).toList());
         }
         return found.get(0);
     }
 
-    private static double value(Figure figure, String typed) {
+    private static double value(SumValue figure, String typed) {
         String option = "--i-make " + figure.name();
-        if (figure.kind() == Figure.Kind.LENGTH) {
+        if (figure.kind() == SumValue.Kind.LENGTH) {
             return Typed.length(option, typed);
         }
         try {

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import org.soberhem.core.draft.DraftSheet;
 import org.soberhem.core.draft.Sums;
-import org.soberhem.core.garment.Given;
 import org.soberhem.core.garment.Sum;
+import org.soberhem.core.garment.SumInputs;
 import org.soberhem.files.library.Library;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -37,7 +37,7 @@ final class SumsCommand extends Answering {
     public Integer call() {
         DraftRequest.Answer asked = request.answer();
         DraftSheet.About about = asked.sheet().sheet().about();
-        Given.Circumstances circumstances = new Given.Circumstances(
+        SumInputs.Circumstances circumstances = new SumInputs.Circumstances(
                 year.orElse((about.from() + about.to()) / 2), Library.shipped().usages());
         List<Sum> all = Sums.of(asked.sheet(), asked.inputs(), asked.pattern(), circumstances);
         List<Sum> wanted = all.stream()

@@ -7,7 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.soberhem.core.length.LengthFormat;
-import org.soberhem.core.trace.MadeFor;
+import org.soberhem.core.trace.DrawnBodyMeasure;
 import org.soberhem.core.trace.Tracing;
 import org.soberhem.files.exchange.Answers;
 import picocli.CommandLine.Command;
@@ -28,7 +28,7 @@ final class TraceCommand extends Answering {
     @Override
     public Integer call() {
         Tracing tracing = given.tracing();
-        List<MadeFor> made = given.made(tracing);
+        List<DrawnBodyMeasure> made = given.made(tracing);
         String text = given.sheetText(tracing);
         given.sheet(text);
         GivenFiles.write(out, text.getBytes(StandardCharsets.UTF_8));
@@ -48,9 +48,9 @@ final class TraceCommand extends Answering {
         return 0;
     }
 
-    private static Map<String, Object> answer(Tracing tracing, List<MadeFor> made) {
+    private static Map<String, Object> answer(Tracing tracing, List<DrawnBodyMeasure> made) {
         List<Map<String, Object>> rows = new ArrayList<>();
-        for (MadeFor each : made) {
+        for (DrawnBodyMeasure each : made) {
             Map<String, Object> row = new LinkedHashMap<>();
             row.put("landmark", each.landmark().id());
             row.put("drawn_mm", each.drawn());

@@ -5,7 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import org.soberhem.core.draft.DraftException;
-import org.soberhem.core.draft.Walk;
+import org.soberhem.core.draft.DraftingSteps;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.files.exchange.Answers;
 import org.soberhem.files.print.DraftingCardPdf;
@@ -33,9 +33,9 @@ final class WalkCommand extends Answering {
     public Integer call() {
         DraftRequest.Asked asked = request.unaltered("walk");
         LengthFormat format = centimetres ? LengthFormat.CENTIMETRES : LengthFormat.INCH_EIGHTHS;
-        Walk walk;
+        DraftingSteps walk;
         try {
-            walk = Walk.of(asked.sheet(), asked.inputs());
+            walk = DraftingSteps.of(asked.sheet(), asked.inputs());
         } catch (DraftException dead) {
             throw new WrongInput(dead.getMessage());
         }
@@ -46,14 +46,14 @@ final class WalkCommand extends Answering {
                     walk.steps().stream().map(step -> json(step, format)).toList()));
         } else {
             int number = 1;
-            for (Walk.Step step : walk.steps()) {
+            for (DraftingSteps.Step step : walk.steps()) {
                 out().println(number++ + ". " + step.whole().in(format));
             }
         }
         return 0;
     }
 
-    private static Map<String, Object> json(Walk.Step step, LengthFormat format) {
+    private static Map<String, Object> json(DraftingSteps.Step step, LengthFormat format) {
         Map<String, Object> json = new LinkedHashMap<>();
         json.put("piece", step.owner());
         json.put("subject", step.subject());

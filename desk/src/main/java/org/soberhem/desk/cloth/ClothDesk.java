@@ -9,13 +9,13 @@ import java.util.function.BooleanSupplier;
 import org.soberhem.core.cloth.Cloth;
 import org.soberhem.core.cloth.ClothUse;
 import org.soberhem.core.cloth.HandMove;
-import org.soberhem.core.cloth.IfShort;
 import org.soberhem.core.cloth.Lay;
 import org.soberhem.core.cloth.PiecesToLay;
+import org.soberhem.core.cloth.ShortClothAdvice;
 import org.soberhem.core.cloth.Stash;
 import org.soberhem.core.costume.Costume;
-import org.soberhem.core.costume.Supply;
-import org.soberhem.core.costume.Work;
+import org.soberhem.core.judging.ClothSupply;
+import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Seam;
 import org.soberhem.desk.studio.Studio;
@@ -37,7 +37,7 @@ public final class ClothDesk {
         return studio;
     }
 
-    private Optional<Work> work() {
+    private Optional<DraftedGarment> work() {
         return Optional.ofNullable(studio.situation())
                 .flatMap(now -> now.work(studio.garmentProperty().get()));
     }
@@ -59,15 +59,15 @@ public final class ClothDesk {
     }
 
     /** Returns how the cloth of the use that is shown stands; empty if the garment is not drawn. */
-    public Optional<Supply> supply() {
+    public Optional<ClothSupply> supply() {
         return work().filter(each -> !uses().isEmpty())
-                .map(each -> Supply.of(each.pattern(), chosen(), studio.supplies()));
+                .map(each -> ClothSupply.of(each.pattern(), chosen(), studio.supplies()));
     }
 
     /** Returns how every cloth of the garment at hand stands. */
-    public List<Supply> supplies() {
-        return work().map(
-                        each -> Supply.of(costume(), studio.garmentProperty().get(), each.pattern(), studio.supplies()))
+    public List<ClothSupply> supplies() {
+        return work().map(each ->
+                        ClothSupply.of(costume(), studio.garmentProperty().get(), each.pattern(), studio.supplies()))
                 .orElse(List.of());
     }
 
@@ -104,15 +104,15 @@ public final class ClothDesk {
 
     /** Returns the lay that is kept for the pieces as they are, if there is one. */
     public Optional<Lay> lay() {
-        return supply().filter(Supply::isLaid).flatMap(this::lay);
+        return supply().filter(ClothSupply::isLaid).flatMap(this::lay);
     }
 
-    private Optional<Lay> lay(Supply supply) {
+    private Optional<Lay> lay(ClothSupply supply) {
         return supply.use().lay().map(kept -> new Lay(supply.pieces().pieces(), kept.rules(), kept.placed()));
     }
 
     /** Keeps a lay of what is shown. */
-    public void keep(Supply of, Lay lay, String done) {
+    public void keep(ClothSupply of, Lay lay, String done) {
         ClothUse.KeptLay kept = new ClothUse.KeptLay(
                 lay.rules(), lay.placed(), lay.length(), of.pieces().print());
         keep(
@@ -153,8 +153,8 @@ public final class ClothDesk {
     }
 
     /** Returns ways out where the cloth is too short; slow. */
-    public static List<IfShort.Way> waysOut(Supply supply, Work work, double laid) {
-        return new IfShort(
+    public static List<ShortClothAdvice.Way> waysOut(ClothSupply supply, DraftedGarment work, double laid) {
+        return new ShortClothAdvice(
                         supply.pieces().pieces(),
                         supply.rules().orElseThrow(),
                         PiecesToLay.hemmed(work.pattern(), supply.use()).map(PiecesToLay::pieces),
@@ -169,12 +169,12 @@ public final class ClothDesk {
     }
 
     /** Returns the garment at hand worked out. */
-    public Optional<Work> drawn() {
+    public Optional<DraftedGarment> drawn() {
         return work();
     }
 
     /** Returns other cloths of the stash on which what is laid would be long enough, as wide as the one chosen or wider. */
-    public List<Cloth> others(Supply supply) {
+    public List<Cloth> others(ClothSupply supply) {
         double needed = supply.needed().orElse(Double.MAX_VALUE);
         List<Cloth> found = new ArrayList<>();
         for (Cloth cloth : studio.stash().cloths()) {
@@ -190,7 +190,7 @@ public final class ClothDesk {
 
     /** Writes down that the use that is shown was cut: the cloth in hand becomes shorter by what the lay needed. */
     public void cut() {
-        Supply supply = supply().orElseThrow();
+        ClothSupply supply = supply().orElseThrow();
         Cloth cloth = supply.cloth().orElseThrow();
         double left = Math.max(0, cloth.length() - supply.needed().orElseThrow());
         Stash stash = studio.stash().with(cloth.left(left));

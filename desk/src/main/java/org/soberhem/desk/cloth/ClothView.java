@@ -17,7 +17,7 @@ import javafx.scene.layout.VBox;
 import org.soberhem.core.cloth.Cloth;
 import org.soberhem.core.cloth.Lay;
 import org.soberhem.core.costume.Stage;
-import org.soberhem.core.costume.Supply;
+import org.soberhem.core.judging.ClothSupply;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
@@ -165,7 +165,7 @@ public final class ClothView extends BorderPane {
         }
         Parts.show(stop, planning.isPresent());
         Parts.show(plan, planning.isEmpty());
-        plan.setDisable(desk.supply().flatMap(Supply::cloth).isEmpty());
+        plan.setDisable(desk.supply().flatMap(ClothSupply::cloth).isEmpty());
     }
 
     private void uses() {
@@ -186,7 +186,7 @@ public final class ClothView extends BorderPane {
     }
 
     private void drawKept() {
-        Optional<Supply> supply = desk.supply();
+        Optional<ClothSupply> supply = desk.supply();
         Optional<Lay> kept = desk.lay();
         if (kept.isPresent() && !kept.equals(shown) || kept.isEmpty()) {
             said.setText(
@@ -195,7 +195,7 @@ public final class ClothView extends BorderPane {
         draw(kept, supply, true);
     }
 
-    private void draw(Optional<Lay> lies, Optional<Supply> supply, boolean movable) {
+    private void draw(Optional<Lay> lies, Optional<ClothSupply> supply, boolean movable) {
         shown = lies;
         double inHand = supply.flatMap(each -> each.cloth()
                         .map(cloth -> Math.max(
@@ -206,7 +206,7 @@ public final class ClothView extends BorderPane {
         pane.show(lies, inHand, movable, studio.format());
     }
 
-    private String words(Supply supply) {
+    private String words(ClothSupply supply) {
         Optional<Cloth> cloth = supply.cloth();
         if (cloth.isEmpty()) {
             return studio.stash().cloths().isEmpty()
@@ -233,7 +233,7 @@ public final class ClothView extends BorderPane {
     }
 
     private void plan() {
-        Supply supply = desk.supply().orElseThrow();
+        ClothSupply supply = desk.supply().orElseThrow();
         Planning begun = new Planning(Platform::runLater);
         planning = Optional.of(begun);
         long from = System.nanoTime();
@@ -273,7 +273,8 @@ public final class ClothView extends BorderPane {
     }
 
     private void print() {
-        List<Supply> all = desk.supplies().stream().filter(Supply::isLaid).toList();
+        List<ClothSupply> all =
+                desk.supplies().stream().filter(ClothSupply::isLaid).toList();
         if (all.isEmpty()) {
             say("Plan the lay first: there is nothing to print yet.");
             return;

@@ -9,9 +9,9 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
-import org.soberhem.core.costume.Cost;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.maker.Maker;
+import org.soberhem.core.report.CostReport;
 import org.soberhem.desk.studio.Situation;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
@@ -33,12 +33,12 @@ final class CostPanel extends VBox {
 
     private void fill() {
         getChildren().clear();
-        Cost cost = cost(studio.situation());
+        CostReport cost = cost(studio.situation());
         GridPane grid = new GridPane();
         grid.setHgap(10);
         grid.setVgap(5);
         int row = 0;
-        for (Cost.Line line : cost.lines()) {
+        for (CostReport.Line line : cost.lines()) {
             String amount =
                     line.byLength() ? number(line.amount()) + " m" : String.format(Locale.ROOT, "%.0f", line.amount());
             Label what = Parts.text(line.what());
@@ -85,8 +85,8 @@ final class CostPanel extends VBox {
                         "small"));
     }
 
-    private Cost cost(Situation situation) {
-        return Cost.of(
+    private CostReport cost(Situation situation) {
+        return CostReport.of(
                 situation.judgement(),
                 studio.supplies(),
                 studio.library().notions(),

@@ -12,7 +12,7 @@ import javafx.scene.shape.Polygon;
 import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Text;
 import org.soberhem.core.cloth.Lay;
-import org.soberhem.core.cloth.Placed;
+import org.soberhem.core.cloth.PlacedPiece;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.geometry.Point;
@@ -217,7 +217,7 @@ final class LayPane extends Region {
     }
 
     private void piece(Lay now, int which) {
-        Placed cut = now.placed().get(which);
+        PlacedPiece cut = now.placed().get(which);
         boolean isChosen = which == chosen;
         List<Point> corners = outlines.get(which).corners().stream()
                 .map(this::at)

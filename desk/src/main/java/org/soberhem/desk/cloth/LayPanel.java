@@ -17,15 +17,15 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.cloth.Cloth;
 import org.soberhem.core.cloth.ClothUse;
-import org.soberhem.core.cloth.IfShort;
 import org.soberhem.core.cloth.Lay;
 import org.soberhem.core.cloth.LayPiece;
 import org.soberhem.core.cloth.PiecesToLay;
+import org.soberhem.core.cloth.ShortClothAdvice;
 import org.soberhem.core.cloth.Strips;
-import org.soberhem.core.costume.Supply;
+import org.soberhem.core.judging.ClothSupply;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
-import org.soberhem.core.pattern.Spread;
+import org.soberhem.core.pattern.SpreadPiece;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.LengthField;
@@ -139,8 +139,8 @@ final class LayPanel extends VBox {
     private void fill() {
         showing = true;
         Parts.offer(cloths.getItems(), studio.stash().cloths());
-        Optional<Supply> supply = desk.supply();
-        cloths.setValue(supply.flatMap(Supply::cloth).orElse(null));
+        Optional<ClothSupply> supply = desk.supply();
+        cloths.setValue(supply.flatMap(ClothSupply::cloth).orElse(null));
         ClothUse use = desk.chosen();
         folded.setSelected(use.folded());
         lean.setValue(use.lean());
@@ -163,7 +163,7 @@ final class LayPanel extends VBox {
         told.getChildren().add(row(Parts.label(what, "soft"), Parts.gap(), amount));
     }
 
-    private void tell(Supply supply) {
+    private void tell(ClothSupply supply) {
         supply.cloth().ifPresent(cloth -> {
             figure("made ready", cloth.state().words());
             double lost = supply.shrinkage().mostAlong();
@@ -192,7 +192,7 @@ final class LayPanel extends VBox {
         actions(supply);
     }
 
-    private void actions(Supply supply) {
+    private void actions(ClothSupply supply) {
         if (supply.cloth().isEmpty() || supply.use().cutOn().isPresent()) {
             return;
         }
@@ -220,7 +220,7 @@ final class LayPanel extends VBox {
         return Math.abs(Math.abs(piece.opened().signedArea()) - box.width() * box.height()) < 1;
     }
 
-    private void waysOut(Supply supply) {
+    private void waysOut(ClothSupply supply) {
         said.accept("Trying what else can be done …");
         double laid = supply.isLaid() ? supply.use().lay().orElseThrow().length() : Double.MAX_VALUE;
         List<Cloth> others = desk.others(supply);
@@ -237,9 +237,9 @@ final class LayPanel extends VBox {
                         said));
     }
 
-    private void show(List<IfShort.Way> ways, List<Cloth> others, Supply supply) {
+    private void show(List<ShortClothAdvice.Way> ways, List<Cloth> others, ClothSupply supply) {
         more.getChildren().clear();
-        for (IfShort.Way way : ways) {
+        for (ShortClothAdvice.Way way : ways) {
             boolean enough = supply.cloth()
                     .filter(cloth -> supply.needed(way.length()) <= cloth.length())
                     .isPresent();
@@ -263,7 +263,7 @@ final class LayPanel extends VBox {
                 .add(Parts.text("· " + cloth.title() + " in the stash is long and wide enough", "settled")));
     }
 
-    private void strips(Supply supply) {
+    private void strips(ClothSupply supply) {
         List<Strips.Rectangle> rectangles = new ArrayList<>();
         for (LayPiece piece : supply.pieces().pieces()) {
             var box = piece.opened().box();
@@ -283,14 +283,14 @@ final class LayPanel extends VBox {
         strips.threads().forEach(thread -> more.getChildren().add(Parts.text(thread.in(studio.format()), "soft")));
     }
 
-    private void pieces(Supply supply) {
+    private void pieces(ClothSupply supply) {
         ClothUse use = supply.use();
-        List<Spread> all = new ArrayList<>(supply.pieces().spreads());
+        List<SpreadPiece> all = new ArrayList<>(supply.pieces().spreads());
         desk.drawn()
-                .ifPresent(work -> Spread.of(work.pattern()).stream()
+                .ifPresent(work -> SpreadPiece.of(work.pattern()).stream()
                         .filter(spread -> use.other().contains(spread.name()))
                         .forEach(all::add));
-        for (Spread spread : all) {
+        for (SpreadPiece spread : all) {
             ChoiceBox<Turn> turn = new ChoiceBox<>();
             turn.getItems().setAll(Turn.values());
             turn.setConverter(Parts.words(each -> each.words));
@@ -322,7 +322,7 @@ final class LayPanel extends VBox {
         desk.keep(now.with(held, other, now.matched()), "piece", Sentence.of("{} is cut {}", piece, turn.words));
     }
 
-    private void seams(Supply supply) {
+    private void seams(ClothSupply supply) {
         boolean patterned =
                 supply.cloth().filter(cloth -> cloth.face().isPatterned()).isPresent();
         if (!patterned) {

@@ -9,11 +9,11 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.cloth.Notion;
-import org.soberhem.core.costume.Cost;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthFormatException;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.report.CostReport;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
 
@@ -36,7 +36,7 @@ final class NotionsPanel extends VBox {
     private void fill() {
         getChildren().clear();
         fault.setText("");
-        Map<String, Double> needed = Cost.notions(studio.situation().judgement());
+        Map<String, Double> needed = CostReport.notions(studio.situation().judgement());
         GridPane grid = new GridPane();
         grid.setHgap(10);
         grid.setVgap(6);

@@ -7,7 +7,7 @@ import java.util.function.Consumer;
 import org.soberhem.core.cloth.Lay;
 import org.soberhem.core.cloth.LayException;
 import org.soberhem.core.cloth.LayPlanner;
-import org.soberhem.core.costume.Supply;
+import org.soberhem.core.judging.ClothSupply;
 
 /** A lay being planned in the background: every better plan is shown, and it can be stopped. */
 final class Planning {
@@ -27,13 +27,13 @@ final class Planning {
      * @param better gets every better plan, on the interface thread
      * @param done called when it ends, with what is wrong if it could not be planned, else nothing
      */
-    void begin(Supply supply, double seconds, Consumer<Lay> better, Consumer<LayException> done) {
+    void begin(ClothSupply supply, double seconds, Consumer<Lay> better, Consumer<LayException> done) {
         Thread thread = new Thread(() -> run(supply, seconds, better, done), "lay-planner");
         thread.setDaemon(true);
         thread.start();
     }
 
-    private void run(Supply supply, double seconds, Consumer<Lay> better, Consumer<LayException> done) {
+    private void run(ClothSupply supply, double seconds, Consumer<Lay> better, Consumer<LayException> done) {
         long until = System.nanoTime() + (long) (seconds * 1e9);
         try {
             new LayPlanner(supply.pieces().pieces(), supply.rules().orElseThrow(), new SplittableRandom(1))

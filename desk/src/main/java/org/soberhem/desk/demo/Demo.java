@@ -6,12 +6,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.soberhem.core.alter.Alteration;
-import org.soberhem.core.alter.LengthenAtLevel;
-import org.soberhem.core.alter.Part;
-import org.soberhem.core.alter.Sides;
-import org.soberhem.core.alter.SlopeShoulder;
-import org.soberhem.core.alter.TakeInSeam;
+import org.soberhem.core.alter.edit.Part;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.kind.Alteration;
+import org.soberhem.core.alter.kind.LengthenAtLevel;
+import org.soberhem.core.alter.kind.SlopeShoulder;
+import org.soberhem.core.alter.kind.TakeInSeam;
 import org.soberhem.core.body.Age;
 import org.soberhem.core.body.AsWorn;
 import org.soberhem.core.body.Build;
@@ -20,25 +20,24 @@ import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Reading;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.cloth.Stash;
-import org.soberhem.core.costume.GateStep;
 import org.soberhem.core.costume.Costume;
+import org.soberhem.core.costume.CostumeRecord;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.Gate;
+import org.soberhem.core.costume.GateStep;
 import org.soberhem.core.costume.Look;
-import org.soberhem.core.costume.Papers;
-import org.soberhem.core.costume.Tape;
-import org.soberhem.core.costume.Underway;
-import org.soberhem.core.costume.Work;
+import org.soberhem.core.costume.Progress;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.fitting.ClothDifference;
 import org.soberhem.core.fitting.Conditions;
 import org.soberhem.core.fitting.Decision;
 import org.soberhem.core.fitting.Fitting;
-import org.soberhem.core.fitting.Inner;
+import org.soberhem.core.fitting.InnerPart;
 import org.soberhem.core.fitting.Mockup;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.fitting.Trial;
+import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.MeasureResolver;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthUnit;
@@ -352,14 +351,14 @@ public final class Demo {
                         .withState(Remark.State.CURED, 1));
         return begun.with(petticoat)
                 .with(only)
-                .keeping(Papers.NONE
-                        .with(new Papers.Passage(
+                .keeping(CostumeRecord.NONE
+                        .with(new CostumeRecord.Passage(
                                 GateStep.CUT_CLOTH,
                                 "Petticoat",
                                 1,
                                 today.minusDays(36),
                                 "Market day is near and the cloth was washed last year"))
-                        .with(new Papers.Wearing(
+                        .with(new CostumeRecord.Wearing(
                                 today.minusDays(8), "Four hours at the stall: warm enough, the band never turned"))
                         .doingOtherwise(
                                 "Two fingers more at the hem, and pockets that a hand finds through the petticoat"));
@@ -407,7 +406,8 @@ public final class Demo {
     /** Names a garment's first version, cut so many days ago. */
     private Garment tried(Costume costume, String name, MeasurementSet set, int days) {
         Garment garment = costume.garment(name).orElseThrow();
-        Inputs inputs = new Tape(library.measures(), library.wardrobe()).inputs(set, costume, garment.settings());
+        Inputs inputs =
+                new MeasureResolver(library.measures(), library.wardrobe()).inputs(set, costume, garment.settings());
         return cut(garment, today.minusDays(days), "first mock-up", inputs);
     }
 
@@ -456,7 +456,7 @@ public final class Demo {
     }
 
     private Costume secretarysBlouse() {
-        Inputs inputs = new Tape(library.measures(), library.wardrobe())
+        Inputs inputs = new MeasureResolver(library.measures(), library.wardrobe())
                 .inputs(secretary().set("spring").orElseThrow(), begun(CORSET), Map.of());
         Alteration shorter = LengthenAtLevel.evenly("midriff", -22.225, Sides.BOTH);
         Alteration side = new TakeInSeam(EdgeRef.parse("back.side"), 6.35, 6.35, Sides.BOTH);
@@ -478,7 +478,7 @@ public final class Demo {
                                 Map.of("Blouse", 1),
                                 "medium calico",
                                 Set.of(ClothDifference.STIFFER),
-                                Set.of(Inner.CLOSURE),
+                                Set.of(InnerPart.CLOSURE),
                                 Set.of(),
                                 Optional.of(Length.ofInches(0, 1, 2))),
                         new Conditions(CORSET, true, "Ruth").marking("blue", true))
@@ -504,8 +504,8 @@ public final class Demo {
                                 Map.of("Blouse", 2),
                                 "medium calico",
                                 Set.of(ClothDifference.STIFFER),
-                                Set.of(Inner.CLOSURE),
-                                Set.of(Inner.CLOSURE),
+                                Set.of(InnerPart.CLOSURE),
+                                Set.of(InnerPart.CLOSURE),
                                 Optional.of(Length.ofInches(0, 1, 2))),
                         new Conditions(CORSET, true, "Ruth")
                                 .marking("red", true)
@@ -539,8 +539,8 @@ public final class Demo {
                 Look.USUAL.departing(
                         "w-1904-s-line/bust-lead-over-height",
                         Optional.of("She stands as she stands: the corset is not laced harder for a picture")),
-                Papers.NONE.with(pictures.plate()),
-                Underway.NOT_BEGUN);
+                CostumeRecord.NONE.with(pictures.plate()),
+                Progress.NOT_BEGUN);
     }
 
     private Costume keepersBlouse() {
@@ -616,7 +616,10 @@ public final class Demo {
     private Garment cut(Garment garment, LocalDate date, String why, Inputs inputs) {
         CompiledSheet sheet = SheetReader.read(garment.sheet());
         return garment.withVersion(
-                date, why, inputs, Work.of(sheet, inputs, garment.alterations()).pattern());
+                date,
+                why,
+                inputs,
+                DraftedGarment.of(sheet, inputs, garment.alterations()).pattern());
     }
 
     private Garment garment(String name, String sheet) {

@@ -17,12 +17,12 @@ import org.soberhem.core.cloth.Shrinkage;
 import org.soberhem.core.cloth.Stash;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.Supplies;
-import org.soberhem.core.costume.Supply;
-import org.soberhem.core.costume.Tape;
-import org.soberhem.core.costume.Underway;
-import org.soberhem.core.costume.Work;
+import org.soberhem.core.costume.Progress;
 import org.soberhem.core.draft.CompiledSheet;
+import org.soberhem.core.judging.ClothSupply;
+import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.MeasureResolver;
+import org.soberhem.core.judging.Supplies;
 import org.soberhem.core.plan.Bench;
 import org.soberhem.core.plan.Spell;
 import org.soberhem.core.plan.Task;
@@ -88,7 +88,7 @@ final class DemoMaking {
             Costume costume, Wearer wearer, String garment, String cloth, boolean folded, List<String> matched) {
         ClothUse use = ClothUse.of(garment, "outer").from(cloth).lying(folded, 0, 0, ClothUse.UNEVEN);
         use = use.with(List.of(), List.of(), matched);
-        Supply supply = Supply.of(
+        ClothSupply supply = ClothSupply.of(
                 work(costume, wearer, garment).pattern(),
                 use,
                 new Supplies(stash, library.fibres(), today.atStartOfDay()));
@@ -105,12 +105,12 @@ final class DemoMaking {
         return costume.underway(costume.underway().with(laid[0]));
     }
 
-    private Work work(Costume costume, Wearer wearer, String name) {
+    private DraftedGarment work(Costume costume, Wearer wearer, String name) {
         Garment garment = costume.garment(name).orElseThrow();
         CompiledSheet sheet = SheetReader.read(garment.sheet());
-        return Work.of(
+        return DraftedGarment.of(
                 sheet,
-                new Tape(library.measures(), library.wardrobe())
+                new MeasureResolver(library.measures(), library.wardrobe())
                         .inputs(wearer.set(costume.set()).orElseThrow(), costume, garment.settings()),
                 garment.alterations());
     }
@@ -142,7 +142,7 @@ final class DemoMaking {
             }
             tasks.set(i, task.done(Optional.of(from.plusMinutes(minutes))));
         }
-        Underway underway = costume.underway().with(new Bench(tasks, spells));
+        Progress underway = costume.underway().with(new Bench(tasks, spells));
         return costume.underway(underway);
     }
 }

@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
-import org.soberhem.core.draft.Source;
+import org.soberhem.core.draft.SheetSource;
 import org.soberhem.core.geometry.Alignment;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Point;
@@ -67,11 +67,11 @@ final class DemoTracing {
                 share(seen, new Point(plate.wide(), 0)),
                 share(seen, new Point(plate.wide(), plate.high())),
                 share(seen, new Point(0, plate.high())));
-        Source source = new Source(
-                Source.Kind.PLATE,
+        SheetSource source = new SheetSource(
+                SheetSource.Kind.PLATE,
                 "a page of a household magazine",
                 "plate 3",
-                Source.Sure.LIKELY,
+                SheetSource.Sure.LIKELY,
                 "invented for the demo");
         Tracing.About about = new Tracing.About(
                 "Dressing jacket", Tracing.Kind.GRIDDED, "jacket", "western Europe", 1890, 1897, source);
@@ -85,8 +85,12 @@ final class DemoTracing {
 
     /** The same jacket as a nested pattern: back and front graded by hand to three neighbouring sizes of the shipped chart. */
     private static Tracing inSizes(Library library) {
-        Source source = new Source(
-                Source.Kind.COPY, "a pattern sold in sizes", "no. 114", Source.Sure.UNSURE, "invented for the demo");
+        SheetSource source = new SheetSource(
+                SheetSource.Kind.COPY,
+                "a pattern sold in sizes",
+                "no. 114",
+                SheetSource.Sure.UNSURE,
+                "invented for the demo");
         Tracing.About about = new Tracing.About(
                 "Dressing jacket in sizes", Tracing.Kind.SIZED, "jacket", "not stated", 1890, 1897, source);
         List<TracedPiece> pieces = new ArrayList<>();

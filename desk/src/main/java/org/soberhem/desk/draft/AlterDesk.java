@@ -4,14 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
-import org.soberhem.core.alter.Alteration;
-import org.soberhem.core.alter.Sides;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.Serves;
 import org.soberhem.core.costume.Version;
-import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.CompiledSheet;
+import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.FitRange;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.desk.studio.Studio;
@@ -112,7 +112,7 @@ public final class AlterDesk {
 
     /** Names what a version's recipe gives now as a version of its own. */
     public void renew(Version version) {
-        Work now = studio.work(garment(), version).orElseThrow();
+        DraftedGarment now = studio.work(garment(), version).orElseThrow();
         keep(
                 garment -> garment.takenUpAt(version)
                         .withVersion(
@@ -133,7 +133,7 @@ public final class AlterDesk {
     public List<Sentence> serves(Version version) {
         CompiledSheet sheet = studio.sheet(garment().takenUpAt(version));
         return pattern(version)
-                .map(pattern -> Serves.of(sheet, version.inputs(), version.alterations(), pattern).spans().stream()
+                .map(pattern -> FitRange.of(sheet, version.inputs(), version.alterations(), pattern).spans().stream()
                         .map(span -> span.sentence(studio.library().measures().name(span.measure())))
                         .toList())
                 .orElse(List.of());
@@ -151,7 +151,7 @@ public final class AlterDesk {
 
     /** Returns a version's pattern: as it was when it was named, or drawn again where an older workspace did not keep it. */
     public Optional<Pattern> pattern(Version version) {
-        return version.finished().or(() -> studio.work(garment(), version).map(Work::pattern));
+        return version.finished().or(() -> studio.work(garment(), version).map(DraftedGarment::pattern));
     }
 
     /** Says whether the recipe of a version now gives something else than it did. */

@@ -18,13 +18,13 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
-import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.core.alter.AlterationKind.As;
 import org.soberhem.core.alter.AlterationKind.Ask;
+import org.soberhem.core.alter.AlterationValues;
 import org.soberhem.core.alter.Places;
-import org.soberhem.core.alter.Sides;
-import org.soberhem.core.alter.Terms;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
@@ -198,7 +198,7 @@ final class AlterForm extends VBox {
         ChoiceBox<Object> choice = new ChoiceBox<>();
         choice.setConverter(
                 Parts.words(value -> value.toString().toLowerCase(Locale.ROOT).replace('_', ' ')));
-        List<Object> ways = Terms.ways(kind.orElseThrow().does(), ask.name());
+        List<Object> ways = AlterationValues.ways(kind.orElseThrow().does(), ask.name());
         choice.getItems().setAll(ways);
         Object wanted = given.orElse(ask.usual());
         choice.setValue(ways.stream()

@@ -14,12 +14,12 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.core.alter.Effect;
 import org.soberhem.core.alter.Outcome;
+import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.Work;
+import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Pattern;
@@ -43,7 +43,7 @@ final class AlterPanel extends VBox {
     private final BiConsumer<Optional<Pattern>, Optional<Pattern>> preview;
     private final MadeList made;
     private final VersionsBox versions;
-    private Work work;
+    private DraftedGarment work;
     private Optional<Alteration> pending = Optional.empty();
     private Optional<Alteration> completing = Optional.empty();
 
@@ -116,7 +116,7 @@ final class AlterPanel extends VBox {
         }
     }
 
-    void show(Work shown, Garment garment) {
+    void show(DraftedGarment shown, Garment garment) {
         boolean other = work == null || !work.pattern().equals(shown.pattern());
         work = shown;
         if (kinds.getItems().isEmpty()) {

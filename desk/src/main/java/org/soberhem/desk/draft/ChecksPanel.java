@@ -7,10 +7,10 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.soberhem.core.alter.Alteration;
-import org.soberhem.core.alter.Remedy;
-import org.soberhem.core.costume.Work;
+import org.soberhem.core.alter.CheckRemedy;
+import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.draft.CheckResult;
+import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.SeamCheck;
 import org.soberhem.desk.widget.Parts;
@@ -38,7 +38,7 @@ final class ChecksPanel extends VBox {
         getChildren().add(scroll);
     }
 
-    void show(Work work, LengthFormat format) {
+    void show(DraftedGarment work, LengthFormat format) {
         rows.getChildren().clear();
         rows.getChildren().add(Parts.label("Against the body, with the ease of the period", "caps", "pad"));
         for (CheckResult check : work.checks()) {
@@ -49,7 +49,7 @@ final class ChecksPanel extends VBox {
                     check.sentence().in(format),
                     why,
                     check.where().piece() + "." + check.where().part());
-            Remedy.of(check)
+            CheckRemedy.of(check)
                     .filter(remedy -> remedy.apply(work.pattern()).refusal().isEmpty())
                     .ifPresent(remedy -> rows.getChildren().add(mend(remedy, format)));
         }

@@ -27,15 +27,15 @@ import javafx.scene.layout.VBox;
 import org.soberhem.core.body.EntryJudgement;
 import org.soberhem.core.body.Measure;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.Obstacle;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.costume.Version;
-import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.draft.Draft;
+import org.soberhem.core.draft.DraftingSteps;
 import org.soberhem.core.draft.Inputs;
-import org.soberhem.core.draft.Walk;
 import org.soberhem.core.geometry.Point;
+import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.Obstacle;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.Edge;
@@ -63,7 +63,7 @@ public final class DraftView extends BorderPane {
     private final Studio studio;
     private final PrintPanel print;
     private final Paper paper = new Paper();
-    private final NumbersPanel numbers = new NumbersPanel(paper.pickProperty()::set);
+    private final PointsPanel numbers = new PointsPanel(paper.pickProperty()::set);
     private final ChecksPanel checks;
     private final SumPaper sumPaper = new SumPaper();
     private final SeamWalkPaper seamWalk;
@@ -90,7 +90,7 @@ public final class DraftView extends BorderPane {
     /** What was drawn last. */
     private List<Object> drawn = List.of();
 
-    private List<Walk.Step> steps = List.of();
+    private List<DraftingSteps.Step> steps = List.of();
     private int step;
     private boolean walking;
     private Optional<Pattern> preview = Optional.empty();
@@ -313,7 +313,7 @@ public final class DraftView extends BorderPane {
         leaveOverlaysOfAnother(
                 now.costume().id() + "/" + studio.garmentProperty().get());
         obstacles.show(now.inTheWay(), studio.format());
-        Optional<Work> work = now.work(studio.garmentProperty().get());
+        Optional<DraftedGarment> work = now.work(studio.garmentProperty().get());
         for (Node part : List.of(paper, zoom, panel, heads)) {
             Parts.show(part, work.isPresent());
         }
@@ -339,7 +339,7 @@ public final class DraftView extends BorderPane {
         }
         Garment garment = now.costume().garment(studio.garmentProperty().get()).orElseThrow();
         panels(now, garment, work.get());
-        steps = Walk.of(work.get().sheet(), work.get().inputs()).steps();
+        steps = DraftingSteps.of(work.get().sheet(), work.get().inputs()).steps();
         step = Math.min(step, steps.size() - 1);
         tellStep();
         tapes(now, work.get());
@@ -358,7 +358,7 @@ public final class DraftView extends BorderPane {
     }
 
     /** Fills the panel that is open; the others wait until they are. */
-    private void panels(Situation now, Garment garment, Work work) {
+    private void panels(Situation now, Garment garment, DraftedGarment work) {
         if (numbers.isVisible()) {
             numbers.show(work, studio.format());
         } else if (checks.isVisible()) {
@@ -404,7 +404,7 @@ public final class DraftView extends BorderPane {
         return words;
     }
 
-    private void draw(Work work, Garment garment) {
+    private void draw(DraftedGarment work, Garment garment) {
         List<String> troubled = new ArrayList<>();
         for (CheckResult check : work.checks()) {
             if (check.isJudged() && !check.passes()) {
@@ -449,7 +449,7 @@ public final class DraftView extends BorderPane {
     }
 
     /** Shows the seam that is walked as it now is; it is left with the checks, or when it is gone. */
-    private void showSeam(Optional<Work> work) {
+    private void showSeam(Optional<DraftedGarment> work) {
         Optional<SeamCheck> check = walkedSeam
                 .filter(seam -> checks.isVisible())
                 .flatMap(seam -> work.flatMap(shown -> shown.seams().stream()
@@ -468,13 +468,13 @@ public final class DraftView extends BorderPane {
     }
 
     /** The state to compare with: the pattern on the kept readings while one is tried, else the latest version. */
-    private Optional<Pattern> start(Work work, Garment garment) {
+    private Optional<Pattern> start(DraftedGarment work, Garment garment) {
         if (!studio.situation().tried().isEmpty()) {
-            return studio.kept(garment).map(Work::pattern);
+            return studio.kept(garment).map(DraftedGarment::pattern);
         }
         Optional<Version> latest = garment.latest();
         return latest.flatMap(version -> studio.work(garment, version))
-                .map(Work::pattern)
+                .map(DraftedGarment::pattern)
                 .filter(pattern -> !pattern.equals(work.pattern()));
     }
 
@@ -521,7 +521,7 @@ public final class DraftView extends BorderPane {
         redraw();
     }
 
-    private void tapes(Situation now, Work work) {
+    private void tapes(Situation now, DraftedGarment work) {
         if (tapes.isEmpty()) {
             shelf.getChildren().clear();
             Set<String> names = work.sheet().sheet().measures().keySet();
@@ -590,7 +590,7 @@ public final class DraftView extends BorderPane {
         if (step == steps.size() - 1) {
             player.stop();
         }
-        Walk.Step now = steps.get(step);
+        DraftingSteps.Step now = steps.get(step);
         paper.pickProperty()
                 .set(now.place()
                         .map(at -> new Paper.Pick(now.owner(), now.subject()))
@@ -606,7 +606,7 @@ public final class DraftView extends BorderPane {
 
     private void walkTo(Paper.Pick pick) {
         for (int i = 0; i < steps.size(); i++) {
-            Walk.Step each = steps.get(i);
+            DraftingSteps.Step each = steps.get(i);
             if (each.place().isPresent()
                     && each.owner().equals(pick.piece())
                     && each.subject().equals(pick.point())) {
@@ -619,7 +619,8 @@ public final class DraftView extends BorderPane {
     /** Shows the place that a check or seam speaks of: the point at which the edge or level begins. */
     private void aim(String target) {
         int dot = target.indexOf('.');
-        Optional<Work> work = studio.situation().work(studio.garmentProperty().get());
+        Optional<DraftedGarment> work =
+                studio.situation().work(studio.garmentProperty().get());
         if (dot <= 0 || work.isEmpty()) {
             return;
         }

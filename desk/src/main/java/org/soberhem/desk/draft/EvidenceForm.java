@@ -6,7 +6,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.soberhem.core.draft.Source;
+import org.soberhem.core.draft.SheetSource;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.files.sheet.SheetText;
@@ -15,21 +15,21 @@ import org.soberhem.files.sheet.SheetText;
 final class EvidenceForm extends VBox {
 
     private final Studio studio;
-    private final ChoiceBox<Source.Kind> kind = new ChoiceBox<>();
+    private final ChoiceBox<SheetSource.Kind> kind = new ChoiceBox<>();
     private final TextField where = new TextField();
     private final TextField at = new TextField();
-    private final ChoiceBox<Source.Sure> sure = new ChoiceBox<>();
+    private final ChoiceBox<SheetSource.Sure> sure = new ChoiceBox<>();
 
     EvidenceForm(Studio studio) {
         super(6);
         this.studio = studio;
-        kind.getItems().setAll(Source.Kind.values());
-        kind.setConverter(Parts.words(Source.Kind::words));
-        kind.setValue(Source.Kind.PLATE);
+        kind.getItems().setAll(SheetSource.Kind.values());
+        kind.setConverter(Parts.words(SheetSource.Kind::words));
+        kind.setValue(SheetSource.Kind.PLATE);
         kind.setId("evidence-kind");
-        sure.getItems().setAll(Source.Sure.values());
-        sure.setConverter(Parts.words(Source.Sure::words));
-        sure.setValue(Source.Sure.LIKELY);
+        sure.getItems().setAll(SheetSource.Sure.values());
+        sure.setConverter(Parts.words(SheetSource.Sure::words));
+        sure.setValue(SheetSource.Sure.LIKELY);
         where.setPromptText("which, and where it is kept");
         where.setId("evidence-where");
         at.setPromptText("page, plate or number");
@@ -47,7 +47,7 @@ final class EvidenceForm extends VBox {
     private void add() {
         String name = studio.garmentProperty().get();
         studio.situation().costume().garment(name).ifPresent(garment -> {
-            Source source = new Source(
+            SheetSource source = new SheetSource(
                     kind.getValue(), where.getText().strip(), at.getText().strip(), sure.getValue(), "");
             studio.changeSheet(
                     studio.situation().costume().id(),

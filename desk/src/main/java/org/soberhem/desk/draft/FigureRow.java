@@ -9,8 +9,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import org.soberhem.core.garment.Figure;
-import org.soberhem.core.garment.Slip;
+import org.soberhem.core.garment.OwnFigure;
+import org.soberhem.core.garment.SumValue;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.desk.widget.FileDesk;
@@ -22,7 +22,7 @@ final class FigureRow extends VBox {
 
     private static final double FIELD = 60;
 
-    private final Figure figure;
+    private final SumValue figure;
     private final LengthFormat format;
     private final Consumer<Optional<Double>> keep;
     private final Label slip = Parts.text("", "small");
@@ -33,7 +33,7 @@ final class FigureRow extends VBox {
      * @param made what the maker made it before, in the figure's own unit
      * @param keep gets what is typed; nothing where it is wiped out
      */
-    FigureRow(Figure figure, LengthFormat format, Optional<Double> made, Consumer<Optional<Double>> keep) {
+    FigureRow(SumValue figure, LengthFormat format, Optional<Double> made, Consumer<Optional<Double>> keep) {
         super(1);
         this.figure = figure;
         this.format = format;
@@ -43,7 +43,7 @@ final class FigureRow extends VBox {
         HBox.setHgrow(name, Priority.ALWAYS);
         Label value = Parts.label(figure.in(format), "figure");
         value.setMinWidth(Region.USE_PREF_SIZE);
-        TextField field = figure.kind() == Figure.Kind.LENGTH ? length(made) : number(made);
+        TextField field = figure.kind() == SumValue.Kind.LENGTH ? length(made) : number(made);
         field.setId("make-" + FileDesk.nameOf(figure.name()));
         field.setMinWidth(FIELD);
         field.setMaxWidth(FIELD);
@@ -97,7 +97,7 @@ final class FigureRow extends VBox {
     }
 
     private void compare(double value) {
-        Slip made = new Slip(figure, value);
+        OwnFigure made = new OwnFigure(figure, value);
         say((made.agrees() ? "✓ " : "✗ ") + made.sentence().in(format), made.agrees() ? "settled" : "needs");
     }
 

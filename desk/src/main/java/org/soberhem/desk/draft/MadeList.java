@@ -9,10 +9,10 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.soberhem.core.alter.Alteration;
-import org.soberhem.core.alter.Sides;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.Work;
+import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
@@ -32,7 +32,7 @@ final class MadeList extends VBox {
         this.change = change;
     }
 
-    void show(Garment garment, Work work) {
+    void show(Garment garment, DraftedGarment work) {
         getChildren().clear();
         List<Alteration> made = garment.alterations();
         Button copyAll = Parts.hinted(
@@ -68,7 +68,7 @@ final class MadeList extends VBox {
         studio.situation().work(garment.name()).ifPresent(work -> show(garment, work));
     }
 
-    private VBox row(int place, Alteration alteration, Work work) {
+    private VBox row(int place, Alteration alteration, DraftedGarment work) {
         Label words = Parts.text((place + 1) + "  " + alteration.sentence().in(studio.format()));
         HBox keys = new HBox(
                 2,

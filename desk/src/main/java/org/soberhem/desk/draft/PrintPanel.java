@@ -24,15 +24,15 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Version;
-import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.Draft;
-import org.soberhem.core.draft.Units;
-import org.soberhem.core.draft.Walk;
+import org.soberhem.core.draft.DraftingSteps;
+import org.soberhem.core.formula.Units;
+import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Pattern;
-import org.soberhem.core.pattern.Spread;
+import org.soberhem.core.pattern.SpreadPiece;
 import org.soberhem.desk.studio.Situation;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
@@ -72,7 +72,7 @@ public final class PrintPanel extends VBox {
     private final Button pdf;
     private final Label said = Parts.text("", "soft");
     private Optional<Garment> garment = Optional.empty();
-    private Optional<Work> work = Optional.empty();
+    private Optional<DraftedGarment> work = Optional.empty();
     private boolean showing;
 
     /**
@@ -158,20 +158,20 @@ public final class PrintPanel extends VBox {
         return text.getBytes(StandardCharsets.UTF_8);
     }
 
-    private String json(Work drawn) {
+    private String json(DraftedGarment drawn) {
         return PatternJson.write(drawn.sheet(), drawn.draft(), pattern(), drawn.checks());
     }
 
-    private byte[] card(Work drawn) {
+    private byte[] card(DraftedGarment drawn) {
         return DraftingCardPdf.write(
                 drawn.sheet().sheet(),
                 studio.situation().wearer().name(),
-                Walk.of(drawn.sheet(), drawn.inputs()),
+                DraftingSteps.of(drawn.sheet(), drawn.inputs()),
                 studio.format(),
                 sheet());
     }
 
-    private byte[] ruler(Work drawn) {
+    private byte[] ruler(DraftedGarment drawn) {
         Draft.Scaling scale = drawn.draft().scale().orElseThrow();
         double longest = drawn.pattern().pieces().stream()
                 .mapToDouble(piece -> piece.seamLine().box().height())
@@ -199,7 +199,7 @@ public final class PrintPanel extends VBox {
         return button;
     }
 
-    void show(Situation situation, Garment shownGarment, Work shown) {
+    void show(Situation situation, Garment shownGarment, DraftedGarment shown) {
         showing = true;
         garment = Optional.of(shownGarment);
         work = Optional.of(shown);
@@ -272,7 +272,7 @@ public final class PrintPanel extends VBox {
         Map<String, Boolean> were = new LinkedHashMap<>();
         pieces.forEach((name, box) -> were.put(name, box.isSelected()));
         pieces.clear();
-        for (Spread spread : Spread.of(pattern())) {
+        for (SpreadPiece spread : SpreadPiece.of(pattern())) {
             CheckBox box = new CheckBox(spread.name());
             box.setId("print-piece-" + spread.name().replace(' ', '-').replace('/', '-'));
             box.setSelected(were.getOrDefault(spread.name(), true));

@@ -8,9 +8,9 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.RulerTable;
-import org.soberhem.core.draft.SheetException;
+import org.soberhem.core.formula.SheetException;
+import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
@@ -69,7 +69,7 @@ final class RulersForm extends VBox {
                         take);
     }
 
-    void show(Work work, Garment shown) {
+    void show(DraftedGarment work, Garment shown) {
         garment = shown;
         known.getChildren().clear();
         Parts.show(this, work.draft().scale().isPresent());

@@ -8,9 +8,9 @@ import javafx.scene.control.Control;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.CompiledSheet.Adjustable;
-import org.soberhem.core.draft.Units;
+import org.soberhem.core.formula.Units;
+import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.desk.studio.Studio;
@@ -32,12 +32,12 @@ final class SettingsForm extends VBox {
         refusal.ifPresent(studio.doneProperty()::set);
     }
 
-    void show(Work work, LengthFormat format) {
+    void show(DraftedGarment work, LengthFormat format) {
         show(work, work.sheet().adjustables(), format);
     }
 
     /** Shows only some of what may be chosen. */
-    void show(Work work, List<Adjustable> some, LengthFormat format) {
+    void show(DraftedGarment work, List<Adjustable> some, LengthFormat format) {
         getChildren().clear();
         for (Adjustable each : some) {
             double value = work.draft().settings().get(each.name());

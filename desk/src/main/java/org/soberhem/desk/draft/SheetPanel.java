@@ -6,10 +6,10 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.Work;
+import org.soberhem.core.draft.Assumptions;
 import org.soberhem.core.draft.DraftSheet;
-import org.soberhem.core.draft.Source;
-import org.soberhem.core.draft.TakenForGranted;
+import org.soberhem.core.draft.SheetSource;
+import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
@@ -54,7 +54,7 @@ final class SheetPanel extends VBox {
         getChildren().add(scroll);
     }
 
-    void show(Work work, Garment garment) {
+    void show(DraftedGarment work, Garment garment) {
         LengthFormat format = studio.format();
         DraftSheet sheet = work.sheet().sheet();
         about.getChildren()
@@ -73,16 +73,16 @@ final class SheetPanel extends VBox {
         list("Cautions", sheet.about().cautions());
         list(
                 "Where it comes from",
-                sheet.about().sources().stream().map(Source::words).toList());
+                sheet.about().sources().stream().map(SheetSource::words).toList());
         list("Sewing order", sheet.sewing());
     }
 
-    private void scale(Work work, LengthFormat format) {
+    private void scale(DraftedGarment work, LengthFormat format) {
         scale.getChildren()
                 .setAll(
                         Parts.label("Scale", "caps"),
-                        Parts.text(Scale.sentence(work.draft().scale(), format)));
-        List<TakenForGranted> taken = TakenForGranted.of(work.sheet(), work.draft(), work.inputs());
+                        Parts.text(ScaleLawText.sentence(work.draft().scale(), format)));
+        List<Assumptions> taken = Assumptions.of(work.sheet(), work.draft(), work.inputs());
         if (!taken.isEmpty()) {
             scale.getChildren().add(Parts.text("What one measurement cannot know about this wearer:", "soft"));
             taken.forEach(each ->

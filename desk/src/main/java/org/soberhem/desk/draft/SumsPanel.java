@@ -13,11 +13,11 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.CompiledSheet.Adjustable;
-import org.soberhem.core.garment.Figure;
 import org.soberhem.core.garment.Finding;
 import org.soberhem.core.garment.Sum;
+import org.soberhem.core.garment.SumValue;
+import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.desk.studio.Studio;
@@ -43,7 +43,7 @@ final class SumsPanel extends VBox {
     private final Map<String, Double> made = new HashMap<>();
 
     private String chosen = "";
-    private Work work;
+    private DraftedGarment work;
 
     /**
      * @param studio the studio
@@ -71,7 +71,7 @@ final class SumsPanel extends VBox {
         chosen = sum;
     }
 
-    void show(Work shown, Garment garment) {
+    void show(DraftedGarment shown, Garment garment) {
         work = shown;
         List<Sum> sums = studio.sums(work);
         choice.getChildren().clear();
@@ -138,12 +138,12 @@ final class SumsPanel extends VBox {
         }
         figures.getChildren()
                 .add(new HBox(Parts.label("Figures", "caps"), Parts.gap(), Parts.label("you make it", "caps")));
-        for (Figure figure : sum.figures()) {
+        for (SumValue figure : sum.figures()) {
             figures.getChildren().add(row(sum, figure, format));
         }
     }
 
-    private FigureRow row(Sum sum, Figure figure, LengthFormat format) {
+    private FigureRow row(Sum sum, SumValue figure, LengthFormat format) {
         String key = String.join("/", studio.situation().costume().id(), garment(), sum.name(), figure.name());
         return new FigureRow(
                 figure,

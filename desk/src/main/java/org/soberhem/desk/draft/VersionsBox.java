@@ -19,9 +19,9 @@ import javafx.scene.layout.VBox;
 import org.soberhem.core.alter.Effect;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.SinceVersion;
 import org.soberhem.core.costume.Version;
-import org.soberhem.core.costume.Work;
+import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.SinceVersion;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
@@ -45,7 +45,7 @@ final class VersionsBox extends VBox {
     private final ChoiceBox<State> other = new ChoiceBox<>();
     private final VBox differences = new VBox(2);
     private final HBox comparing;
-    private Work work;
+    private DraftedGarment work;
 
     /** @param preview gets two states to lay over each other, the first as it is and the second as a ghost */
     VersionsBox(Studio studio, AlterDesk desk, BiConsumer<Optional<Pattern>, Optional<Pattern>> preview) {
@@ -80,7 +80,7 @@ final class VersionsBox extends VBox {
         why.setText("");
     }
 
-    void show(Garment garment, Work shown) {
+    void show(Garment garment, DraftedGarment shown) {
         work = shown;
         tree.getChildren().clear();
         if (!garment.origin().isEmpty()) {

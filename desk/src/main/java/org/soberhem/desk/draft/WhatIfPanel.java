@@ -15,10 +15,10 @@ import org.soberhem.core.alter.Effect;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.CompiledSheet.Adjustable;
 import org.soberhem.core.draft.DraftException;
 import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.Pattern;
@@ -40,7 +40,7 @@ final class WhatIfPanel extends VBox {
     private final ChoiceBox<Other> other = new ChoiceBox<>();
     private final LengthField value;
     private final VBox told = new VBox(4);
-    private Work work;
+    private DraftedGarment work;
     private Garment garment;
 
     /** @param preview gets the other drawing, or nothing */
@@ -75,7 +75,7 @@ final class WhatIfPanel extends VBox {
         getChildren().add(scroll);
     }
 
-    void show(Situation now, Garment shownGarment, Work shown) {
+    void show(Situation now, Garment shownGarment, DraftedGarment shown) {
         garment = shownGarment;
         work = shown;
         List<Other> all = new ArrayList<>(List.of(SAME));
@@ -142,7 +142,7 @@ final class WhatIfPanel extends VBox {
         Optional<Pattern> drawn = Optional.empty();
         if (inputs.isPresent()) {
             try {
-                drawn = Optional.of(Work.of(work.sheet(), inputs.get(), garment.alterations())
+                drawn = Optional.of(DraftedGarment.of(work.sheet(), inputs.get(), garment.alterations())
                         .pattern());
             } catch (DraftException dead) {
                 told.getChildren().add(Parts.text(dead.getMessage(), "needs"));

@@ -8,8 +8,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.costume.Costume;
+import org.soberhem.core.costume.CostumeRecord;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.Papers;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
@@ -69,7 +69,7 @@ final class AfterView extends VBox implements FittingPlace.Shown {
             }
         }
         worn.getChildren().clear();
-        for (Papers.Wearing wearing : costume.papers().wearings()) {
+        for (CostumeRecord.Wearing wearing : costume.papers().wearings()) {
             worn.getChildren().add(Parts.text(wearing.date() + ": " + wearing.words(), "figure"));
         }
         if (costume.papers().wearings().isEmpty()) {
@@ -85,8 +85,8 @@ final class AfterView extends VBox implements FittingPlace.Shown {
     private void note() {
         Costume costume = studio.situation().costume();
         if (!noticed.getText().isBlank()) {
-            Papers.Wearing wearing =
-                    new Papers.Wearing(studio.today(), noticed.getText().strip());
+            CostumeRecord.Wearing wearing =
+                    new CostumeRecord.Wearing(studio.today(), noticed.getText().strip());
             noticed.clear();
             studio.keep(
                     costume.keeping(costume.papers().with(wearing)),

@@ -12,7 +12,7 @@ import org.soberhem.core.body.AsWorn;
 import org.soberhem.core.fitting.ClothDifference;
 import org.soberhem.core.fitting.Conditions;
 import org.soberhem.core.fitting.Fitting;
-import org.soberhem.core.fitting.Inner;
+import org.soberhem.core.fitting.InnerPart;
 import org.soberhem.core.fitting.Mockup;
 import org.soberhem.core.fitting.Stance;
 import org.soberhem.core.layers.Layer;
@@ -219,7 +219,7 @@ final class ConditionsPane extends VBox {
                     now.differs().contains(difference),
                     () -> trying.of(now.toggling(difference), Sentence.of("Cloth: {}", difference.words()))));
         }
-        for (Inner inner : Inner.values()) {
+        for (InnerPart inner : InnerPart.values()) {
             String state = now.putIn().contains(inner)
                     ? "put in"
                     : now.planned().contains(inner) ? "planned, not in" : "none planned";

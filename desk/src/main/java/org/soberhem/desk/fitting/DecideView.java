@@ -17,19 +17,19 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.Effect;
 import org.soberhem.core.alter.Outcome;
+import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.Ledger;
-import org.soberhem.core.costume.Work;
 import org.soberhem.core.fitting.Decision;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Picture;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.fitting.Remedy;
 import org.soberhem.core.fitting.Zone;
+import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.Ledger;
 import org.soberhem.core.layers.LayerStack;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
@@ -138,7 +138,7 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
                                 "small")));
         provisional(chosen.get());
         photographs(chosen.get());
-        Work work = studio.situation().work(remark.garment()).orElse(null);
+        DraftedGarment work = studio.situation().work(remark.garment()).orElse(null);
         boolean made = remark.decision().filter(d -> d.version() > 0).isPresent();
         if (work == null) {
             detail.getChildren().add(Parts.text("The garment cannot be drawn: settle its draft first.", "needs"));
@@ -190,7 +190,7 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
                         : "; seen in: " + logged.remark().movement().replace('-', ' '));
     }
 
-    private void propose(Remark remark, Optional<Alteration> asked, Work work) {
+    private void propose(Remark remark, Optional<Alteration> asked, DraftedGarment work) {
         HBox buttons = new HBox(8);
         Optional<Alteration> possible = Optional.empty();
         remark.decision()
@@ -235,7 +235,7 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
     }
 
     /** Warns if the alteration gives back what an earlier one took. */
-    private void undoing(Remark remark, Alteration alteration, Work work) {
+    private void undoing(Remark remark, Alteration alteration, DraftedGarment work) {
         Costume costume = studio.situation().costume();
         Garment garment = costume.garment(remark.garment()).orElseThrow();
         Set<String> before = undone(costume, garment, work);
@@ -245,7 +245,7 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
                 .forEach(words -> detail.getChildren().add(Parts.text(words + ".", "small", "needs")));
     }
 
-    private Set<String> undone(Costume costume, Garment garment, Work work) {
+    private Set<String> undone(Costume costume, Garment garment, DraftedGarment work) {
         Set<String> all = new LinkedHashSet<>();
         Ledger.of(costume, garment, work.pattern())
                 .forEach(account -> account.undone().ifPresent(words -> all.add(words.in(studio.format()))));
@@ -253,7 +253,7 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
     }
 
     /** Says where the amount comes from, and what it is in all. */
-    private void amount(Remark remark, Alteration alteration, Work work) {
+    private void amount(Remark remark, Alteration alteration, DraftedGarment work) {
         String from = remark.amount().isPresent() ? "As pinned." : "Nothing was pinned: the middle of what is usual.";
         String total = deciding.total(alteration, work)
                 .map(words -> " " + words.in(studio.format()) + ".")
@@ -284,18 +284,19 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
         return new VBox(6, kind, row);
     }
 
-    private void decided(Remark remark, Work work) {
+    private void decided(Remark remark, DraftedGarment work) {
         Decision decision = remark.decision().orElseThrow();
         detail.getChildren()
                 .add(Parts.text("Version " + decision.version() + ": " + decision.words(), "figure", "chosen"));
         Garment garment = studio.situation().costume().garment(remark.garment()).orElseThrow();
-        Optional<Work> after = garment.version(decision.version()).flatMap(version -> studio.work(garment, version));
-        Optional<Work> before =
+        Optional<DraftedGarment> after =
+                garment.version(decision.version()).flatMap(version -> studio.work(garment, version));
+        Optional<DraftedGarment> before =
                 garment.version(decision.version() - 1).flatMap(version -> studio.work(garment, version));
         if (after.isPresent() && before.isPresent()) {
             effects(Effect.between(before.get().pattern(), after.get().pattern()));
         }
-        paper(after.orElse(work).pattern(), before.map(Work::pattern));
+        paper(after.orElse(work).pattern(), before.map(DraftedGarment::pattern));
         detail.getChildren().add(followed(remark));
     }
 

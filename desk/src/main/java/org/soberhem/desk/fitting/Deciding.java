@@ -6,13 +6,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
-import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.Outcome;
-import org.soberhem.core.alter.TakeInSeam;
-import org.soberhem.core.costume.Dependence;
+import org.soberhem.core.alter.kind.Alteration;
+import org.soberhem.core.alter.kind.TakeInSeam;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Version;
-import org.soberhem.core.costume.Work;
 import org.soberhem.core.fitting.Cause;
 import org.soberhem.core.fitting.Decision;
 import org.soberhem.core.fitting.Ranking;
@@ -20,6 +18,8 @@ import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.fitting.Remedy;
 import org.soberhem.core.fitting.Symptom;
 import org.soberhem.core.fitting.Zone;
+import org.soberhem.core.judging.Dependence;
+import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.desk.studio.Studio;
@@ -107,7 +107,7 @@ public final class Deciding {
 
     /** Returns the alteration that mends a remark by the pinned amount, else by the middle of what is usual, on the pattern as it stands. */
     public Optional<Alteration> asked(Remark remark) {
-        Optional<Work> work = studio.situation().work(remark.garment());
+        Optional<DraftedGarment> work = studio.situation().work(remark.garment());
         Optional<Zone> zone = round.zone(remark.zone());
         if (work.isEmpty() || zone.isEmpty()) {
             return Optional.empty();
@@ -125,7 +125,7 @@ public final class Deciding {
     }
 
     /** Says what a seam's amount is in all: what each edge moves by, over how many seams, and in which layers of cloth. */
-    public Optional<Sentence> total(Alteration alteration, Work work) {
+    public Optional<Sentence> total(Alteration alteration, DraftedGarment work) {
         if (!(alteration instanceof TakeInSeam taken)) {
             return Optional.empty();
         }
@@ -199,7 +199,7 @@ public final class Deciding {
     public Optional<Sentence> alter(Alteration alteration) {
         FittingRound.Logged logged = round.chosen().orElseThrow();
         Garment garment = round.costume().garment(logged.remark().garment()).orElseThrow();
-        Work work = studio.kept(garment).orElseThrow();
+        DraftedGarment work = studio.kept(garment).orElseThrow();
         Outcome outcome = alteration.apply(work.pattern());
         if (outcome.refusal().isPresent()) {
             return outcome.refusal();

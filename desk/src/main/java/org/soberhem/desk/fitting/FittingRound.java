@@ -9,20 +9,20 @@ import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
-import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.Effect;
 import org.soberhem.core.alter.Outcome;
-import org.soberhem.core.alter.Sides;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.SinceVersion;
-import org.soberhem.core.costume.Work;
 import org.soberhem.core.fitting.Conditions;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Mockup;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.fitting.Symptom;
 import org.soberhem.core.fitting.Zone;
+import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.SinceVersion;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.desk.studio.Studio;
@@ -139,9 +139,9 @@ public final class FittingRound {
         Map<String, Integer> versions = new TreeMap<>();
         for (String name : garments) {
             Garment garment = changed.garment(name).orElseThrow();
-            Optional<Work> kept = studio.kept(garment);
+            Optional<DraftedGarment> kept = studio.kept(garment);
             if (SinceVersion.of(garment, kept) != SinceVersion.UNCHANGED) {
-                Work work = kept.orElseThrow();
+                DraftedGarment work = kept.orElseThrow();
                 garment = garment.withVersion(studio.today(), "cut as a mock-up", work.inputs(), work.pattern());
                 changed = changed.with(garment);
             }
@@ -331,7 +331,7 @@ public final class FittingRound {
         if (asked.isEmpty()) {
             return Sentence.of("{} noted", remark.amount().get());
         }
-        Optional<Work> work = tried(remark);
+        Optional<DraftedGarment> work = tried(remark);
         if (work.isEmpty()) {
             return asked.get().sentence();
         }
@@ -352,7 +352,7 @@ public final class FittingRound {
     }
 
     /** Returns the garment as it was tried on. */
-    Optional<Work> tried(Remark remark) {
+    Optional<DraftedGarment> tried(Remark remark) {
         return logged(remark.id()).flatMap(logged -> {
             Garment garment = costume().garment(remark.garment()).orElseThrow();
             Integer number = logged.fitting().mockup().versions().get(garment.name());

@@ -11,16 +11,16 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.soberhem.core.costume.GateStep;
-import org.soberhem.core.costume.GateStanding;
-import org.soberhem.core.costume.GateCondition;
 import org.soberhem.core.costume.Costume;
+import org.soberhem.core.costume.CostumeRecord;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.Gate;
-import org.soberhem.core.costume.Obstacle;
-import org.soberhem.core.costume.Papers;
-import org.soberhem.core.costume.SinceVersion;
-import org.soberhem.core.costume.Work;
+import org.soberhem.core.costume.GateStep;
+import org.soberhem.core.gate.Gate;
+import org.soberhem.core.gate.GateCondition;
+import org.soberhem.core.gate.GateStanding;
+import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.Obstacle;
+import org.soberhem.core.judging.SinceVersion;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
@@ -159,7 +159,7 @@ final class GateView extends BorderPane implements FittingPlace.Shown {
         Costume costume = studio.situation().costume();
         Garment garment = costume.garment(standing.garment()).orElseThrow();
         if (studio.situation().judgement().since(garment) != SinceVersion.UNCHANGED) {
-            Optional<Work> work = studio.kept(garment);
+            Optional<DraftedGarment> work = studio.kept(garment);
             if (work.isEmpty()) {
                 studio.doneProperty().set("It cannot be passed: the garment cannot be drawn. Settle that at the draft");
                 return;
@@ -171,8 +171,8 @@ final class GateView extends BorderPane implements FittingPlace.Shown {
                     work.get().pattern());
             costume = costume.with(garment);
         }
-        Papers.Passage passage =
-                new Papers.Passage(standing.step(), garment.name(), garment.base(), studio.today(), reason.strip());
+        CostumeRecord.Passage passage = new CostumeRecord.Passage(
+                standing.step(), garment.name(), garment.base(), studio.today(), reason.strip());
         studio.keep(
                 costume.keeping(costume.papers().with(passage)),
                 "gate",

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import org.soberhem.core.alter.Sides;
+import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Overlay;

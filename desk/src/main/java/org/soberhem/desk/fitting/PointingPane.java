@@ -9,8 +9,8 @@ import javafx.css.PseudoClass;
 import javafx.scene.layout.Pane;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
-import org.soberhem.core.alter.Sides;
-import org.soberhem.core.figure.Figure;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.figure.PointingFigure;
 import org.soberhem.core.fitting.Conditions;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.fitting.Zone;
@@ -18,7 +18,7 @@ import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.PieceLayout;
-import org.soberhem.core.pattern.Spread;
+import org.soberhem.core.pattern.SpreadPiece;
 import org.soberhem.desk.widget.FigureDrawing;
 import org.soberhem.desk.widget.Ink;
 import org.soberhem.desk.widget.Parts;
@@ -64,13 +64,13 @@ final class PointingPane extends Pane {
                 new Shown(List.of(), Optional.empty(), Optional.empty(), List.of(), new Conditions("", true, ""));
     }
 
-    private final Figure figure;
+    private final PointingFigure figure;
     private final Consumer<String> point;
     private Shown shown = Shown.NOTHING;
     private Optional<Pattern> flat = Optional.empty();
 
     /** @param point gets the letter of the key that is tapped */
-    PointingPane(Figure figure, Consumer<String> point) {
+    PointingPane(PointingFigure figure, Consumer<String> point) {
         this.figure = figure;
         this.point = point;
         setMinSize(0, 0);
@@ -138,7 +138,7 @@ final class PointingPane extends Pane {
      */
     private void flatPieces(Pattern pattern) {
         sides("right", "left", 0, getWidth());
-        List<Spread> spreads = Spread.of(pattern).stream()
+        List<SpreadPiece> spreads = SpreadPiece.of(pattern).stream()
                 .filter(spread -> shown.zones().stream().anyMatch(zone -> isOn(zone, pattern, spread)))
                 .toList();
         List<Key> middle = flatSide(pattern, of(spreads, "right"), Sides.LEFT);
@@ -146,19 +146,19 @@ final class PointingPane extends Pane {
         column(middle, getWidth() / 2 - KEY_WIDTH / 2);
     }
 
-    private static boolean isOn(Zone zone, Pattern pattern, Spread spread) {
+    private static boolean isOn(Zone zone, Pattern pattern, SpreadPiece spread) {
         return zone.flat()
                 .piece(pattern.names())
                 .filter(spread.piece().name()::equals)
                 .isPresent();
     }
 
-    private static List<Spread> of(List<Spread> spreads, String without) {
+    private static List<SpreadPiece> of(List<SpreadPiece> spreads, String without) {
         return spreads.stream().filter(spread -> !spread.side().equals(without)).toList();
     }
 
     /** Draws one side's pieces and keys, and returns the keys that belong to the middle of the body. */
-    private List<Key> flatSide(Pattern pattern, List<Spread> spreads, Sides side) {
+    private List<Key> flatSide(Pattern pattern, List<SpreadPiece> spreads, Sides side) {
         boolean mirrored = side == Sides.RIGHT;
         List<Box> boxes = spreads.stream()
                 .map(spread -> spread.piece().cuttingLine().box())

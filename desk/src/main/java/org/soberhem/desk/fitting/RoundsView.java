@@ -13,15 +13,15 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import org.soberhem.core.alter.Sides;
+import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.Ledger;
-import org.soberhem.core.costume.Rounds;
-import org.soberhem.core.costume.Work;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Symptoms;
+import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.Ledger;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.report.RoundReport;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
@@ -97,7 +97,8 @@ final class RoundsView extends BorderPane implements FittingPlace.Shown {
         GridPane grid = grid();
         head(grid, "seam or level", "side", "how much, from – to", "because of");
         int line = 1;
-        for (Rounds.Row row : Rounds.summary(fitting, studio.library().symptoms(), studio.situation()::pattern)) {
+        for (RoundReport.Row row :
+                RoundReport.summary(fitting, studio.library().symptoms(), studio.situation()::pattern)) {
             cell(grid, 0, line, row.place().isEmpty() ? "–" : row.place());
             cell(grid, 1, line, row.side().words());
             cell(grid, 2, line, row.task().in(studio.format()));
@@ -133,7 +134,7 @@ final class RoundsView extends BorderPane implements FittingPlace.Shown {
         right.getChildren().add(Parts.label("Taken in and let out in all", "heading"));
         int before = right.getChildren().size();
         for (Garment garment : costume.garments()) {
-            Optional<Work> work = studio.situation().work(garment.name());
+            Optional<DraftedGarment> work = studio.situation().work(garment.name());
             if (work.isEmpty()) {
                 continue;
             }
@@ -173,7 +174,7 @@ final class RoundsView extends BorderPane implements FittingPlace.Shown {
                 .filter(costume ->
                         !costume.id().equals(studio.situation().costume().id()))
                 .toList();
-        Rounds.enough(
+        RoundReport.enough(
                         others,
                         garment ->
                                 studio.sheet(garment).sheet().about().garment().equals(kind))
@@ -186,7 +187,7 @@ final class RoundsView extends BorderPane implements FittingPlace.Shown {
                 .map(Garment::name)
                 .orElse("");
         Symptoms symptoms = studio.library().symptoms();
-        List<Rounds.Through> rows = Rounds.compared(costume, garment, symptoms, studio.library()::title);
+        List<RoundReport.Through> rows = RoundReport.compared(costume, garment, symptoms, studio.library()::title);
         if (rows.isEmpty()) {
             return;
         }
@@ -197,7 +198,7 @@ final class RoundsView extends BorderPane implements FittingPlace.Shown {
             grid.add(Parts.label("fitting " + numbers.get(i), "caps"), i + 1, 0);
         }
         int line = 1;
-        for (Rounds.Through row : rows) {
+        for (RoundReport.Through row : rows) {
             cell(grid, 0, line, row.name());
             for (Map.Entry<Integer, Sentence> entry : row.cells().entrySet()) {
                 cell(
@@ -223,7 +224,7 @@ final class RoundsView extends BorderPane implements FittingPlace.Shown {
                 studio.situation().wearer().name(),
                 fitting,
                 studio.wardrobe().title(fitting.stack()),
-                Rounds.summary(fitting, studio.library().symptoms(), studio.situation()::pattern),
+                RoundReport.summary(fitting, studio.library().symptoms(), studio.situation()::pattern),
                 accounts);
         var format = studio.format();
         files.write(

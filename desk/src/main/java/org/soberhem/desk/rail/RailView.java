@@ -23,9 +23,9 @@ import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import javafx.util.Duration;
-import org.soberhem.core.costume.Overview;
 import org.soberhem.core.costume.Stage;
-import org.soberhem.core.costume.Work;
+import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.report.Overview;
 import org.soberhem.desk.studio.Situation;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
@@ -203,13 +203,14 @@ public final class RailView extends BorderPane {
                 first);
         words.setAlignment(Pos.TOP_LEFT);
         HBox.setHgrow(words, Priority.ALWAYS);
-        Optional<Work> drawn = situation.judgement().works().values().stream().findFirst();
+        Optional<DraftedGarment> drawn =
+                situation.judgement().works().values().stream().findFirst();
         HBox row = new HBox(20, picture(drawn), words, days(situation));
         row.setAlignment(Pos.CENTER_LEFT);
         return new Tappable(row, situation.costume().title(), () -> open.accept(situation), "costume-card");
     }
 
-    private static Node picture(Optional<Work> drawn) {
+    private static Node picture(Optional<DraftedGarment> drawn) {
         if (drawn.isPresent()) {
             return new Thumbnail(drawn.get().pattern(), THUMB_WIDTH, THUMB_HEIGHT);
         }

@@ -20,17 +20,17 @@ import org.soberhem.core.cloth.ClothUse;
 import org.soberhem.core.cloth.Fibre;
 import org.soberhem.core.cloth.Stash;
 import org.soberhem.core.costume.Costume;
-import org.soberhem.core.costume.Dossier;
+import org.soberhem.core.costume.CostumeRecord;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.Papers;
-import org.soberhem.core.costume.Shared;
-import org.soberhem.core.costume.Shared.LeftOut;
-import org.soberhem.core.costume.Supply;
-import org.soberhem.core.costume.Underway;
+import org.soberhem.core.costume.Progress;
 import org.soberhem.core.fitting.Picture;
+import org.soberhem.core.judging.ClothSupply;
 import org.soberhem.core.layers.Layer;
 import org.soberhem.core.layers.LayerStack;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.report.Dossier;
+import org.soberhem.core.report.Redaction;
+import org.soberhem.core.report.Redaction.LeftOut;
 import org.soberhem.desk.studio.Situation;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.files.exchange.Bundle;
@@ -56,8 +56,8 @@ public final class RecordDesk {
         return studio.situation().costume();
     }
 
-    private Shared shared(Set<LeftOut> left) {
-        return new Shared(costume(), studio.situation().wearer()).without(left);
+    private Redaction shared(Set<LeftOut> left) {
+        return new Redaction(costume(), studio.situation().wearer()).without(left);
     }
 
     /** Returns what the wearer did not allow to be shown: pictures, unless consent to them is noted. */
@@ -115,7 +115,8 @@ public final class RecordDesk {
             Set<String> made = new LinkedHashSet<>();
             Set<String> care = new LinkedHashSet<>();
             studio.situation().work(garment.name()).ifPresent(work -> {
-                for (Supply supply : Supply.of(costume(), garment.name(), work.pattern(), studio.supplies())) {
+                for (ClothSupply supply :
+                        ClothSupply.of(costume(), garment.name(), work.pattern(), studio.supplies())) {
                     supply.cloth()
                             .ifPresent(cloth -> made.add(supply.use().use() + ": " + cloth.title()
                                     + supply.fibre()
@@ -244,7 +245,7 @@ public final class RecordDesk {
                 came.choices(),
                 came.look(),
                 came.papers(),
-                new Underway(uses, came.underway().bench().interrupted(), false));
+                new Progress(uses, came.underway().bench().interrupted(), false));
     }
 
     /** Notes what the wearer allows. */
@@ -277,7 +278,7 @@ public final class RecordDesk {
 
     /** Begins the costume for another wearer and returns its id. */
     public String duplicate(Wearer other) {
-        Costume begun = new Shared(costume(), studio.situation().wearer())
+        Costume begun = new Redaction(costume(), studio.situation().wearer())
                 .begunFor(studio.freeCostume(costume().id()), other);
         studio.take(begun);
         return begun.id();
@@ -285,7 +286,7 @@ public final class RecordDesk {
 
     /** Writes down that it was worn today. */
     public void worn(String words) {
-        Papers papers = costume().papers().with(new Papers.Wearing(studio.today(), words));
+        CostumeRecord papers = costume().papers().with(new CostumeRecord.Wearing(studio.today(), words));
         studio.keep(costume().keeping(papers), "worn", Sentence.of("Worn: {}", words));
     }
 

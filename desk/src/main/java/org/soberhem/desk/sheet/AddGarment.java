@@ -8,8 +8,8 @@ import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.soberhem.core.costume.Earlier;
 import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.judging.EarlierVersion;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.desk.studio.Situation;
 import org.soberhem.desk.studio.Studio;
@@ -57,7 +57,7 @@ public final class AddGarment extends VBox {
     }
 
     private void showEarlier() {
-        List<Earlier> nearest = studio.earlier();
+        List<EarlierVersion> nearest = studio.earlier();
         earlier.getChildren().clear();
         Parts.show(earlier, !nearest.isEmpty());
         earlier.getChildren()
@@ -70,7 +70,7 @@ public final class AddGarment extends VBox {
                 .forEach(each -> earlier.getChildren().add(row(each)));
     }
 
-    private HBox row(Earlier each) {
+    private HBox row(EarlierVersion each) {
         Button begin = Parts.button("Begin from it", () -> {
             studio.branch(
                     each.costume(),
@@ -91,7 +91,7 @@ public final class AddGarment extends VBox {
     }
 
     /** What the wearer has that it does not serve, with everything let out. */
-    private String words(Earlier each) {
+    private String words(EarlierVersion each) {
         Situation now = studio.situation();
         Inputs inputs = studio.tape().inputs(now.set().orElseThrow(), now.costume(), Map.of());
         List<String> lacking = each.serves().lacking(inputs).stream()

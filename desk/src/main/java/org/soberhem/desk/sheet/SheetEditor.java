@@ -20,9 +20,9 @@ import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Draft;
 import org.soberhem.core.draft.DraftException;
 import org.soberhem.core.draft.Drafter;
+import org.soberhem.core.draft.DraftingSteps;
 import org.soberhem.core.draft.Inputs;
-import org.soberhem.core.draft.SheetException;
-import org.soberhem.core.draft.Walk;
+import org.soberhem.core.formula.SheetException;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Paper;
 import org.soberhem.desk.widget.Parts;
@@ -211,7 +211,7 @@ public final class SheetEditor extends BorderPane {
                     draft.pattern(),
                     Optional.empty(),
                     draft.plates(),
-                    Walk.of(sheet, drawn).steps(),
+                    DraftingSteps.of(sheet, drawn).steps(),
                     Optional.empty(),
                     List.of(),
                     studio.format()));

@@ -17,8 +17,8 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.draft.DraftSheet;
 import org.soberhem.core.draft.Drafter;
-import org.soberhem.core.draft.SheetException;
-import org.soberhem.core.draft.Source;
+import org.soberhem.core.draft.SheetSource;
+import org.soberhem.core.formula.SheetException;
 import org.soberhem.desk.studio.KeptPictures;
 import org.soberhem.desk.studio.OfferedSheet;
 import org.soberhem.desk.studio.Studio;
@@ -171,7 +171,7 @@ public final class ShelfView extends StackPane {
         list("Cautions", sheet.about().cautions());
         list(
                 "Where it comes from",
-                sheet.about().sources().stream().map(Source::words).toList());
+                sheet.about().sources().stream().map(SheetSource::words).toList());
         list("Sewing order", sheet.sewing());
     }
 

@@ -67,7 +67,7 @@ public final class SoberHemApp extends Application {
         opening.whenCompleteAsync(
                 (studio, failure) -> {
                     if (failure != null) {
-                        scene.setRoot(new Refusal(Failure.sentence(failure)));
+                        scene.setRoot(new WorkspaceRefusal(Failure.sentence(failure)));
                         return;
                     }
                     FileDesk files = new FileDesk(

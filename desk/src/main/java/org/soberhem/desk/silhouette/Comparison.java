@@ -8,15 +8,15 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import org.soberhem.core.body.Wearer;
-import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.Judge;
-import org.soberhem.core.figure.Dressed;
+import org.soberhem.core.figure.DressedFigure;
 import org.soberhem.core.figure.DressedPlate;
+import org.soberhem.core.figure.FigurePlate;
 import org.soberhem.core.figure.FigureView;
-import org.soberhem.core.figure.Plate;
 import org.soberhem.core.geometry.Path;
+import org.soberhem.core.judging.EvaluatedCostume;
+import org.soberhem.core.judging.Judge;
 import org.soberhem.core.layers.Layer;
 import org.soberhem.core.layers.Wardrobe;
 import org.soberhem.core.length.Sentence;
@@ -221,17 +221,17 @@ final class Comparison {
 
     private Pair without(Judge judge, EvaluatedCostume at, Optional<Silhouette> period, Layer layer, String title) {
         Judge less = judge.without(costume().stack(), layer.id());
-        Dressed with = judge.figure(at, 0.5);
-        Dressed lacking = less.figure(at, 0.5);
+        DressedFigure with = judge.figure(at, 0.5);
+        DressedFigure lacking = less.figure(at, 0.5);
         Function<FigureView, List<Path>> shapes = view -> DressedPlate.of(lacking, view).parts().stream()
-                .filter(part -> part.kind() != Plate.Kind.BODY)
+                .filter(part -> part.kind() != FigurePlate.Kind.BODY)
                 .flatMap(part -> part.shapes().stream())
                 .toList();
         Lengths lengths = new Lengths(
                 layer.name(),
-                with.toFloor(Dressed.Over.FRONT) - lacking.toFloor(Dressed.Over.FRONT),
-                with.toFloor(Dressed.Over.SIDE) - lacking.toFloor(Dressed.Over.SIDE),
-                with.toFloor(Dressed.Over.BACK) - lacking.toFloor(Dressed.Over.BACK));
+                with.toFloor(DressedFigure.Over.FRONT) - lacking.toFloor(DressedFigure.Over.FRONT),
+                with.toFloor(DressedFigure.Over.SIDE) - lacking.toFloor(DressedFigure.Over.SIDE),
+                with.toFloor(DressedFigure.Over.BACK) - lacking.toFloor(DressedFigure.Over.BACK));
         boolean lengthens = Math.abs(lengths.side()) > 1 || Math.abs(lengths.back()) > 1;
         List<Sentence> said = new ArrayList<>();
         said.add(

@@ -4,12 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.soberhem.core.costume.Costume;
-import org.soberhem.core.costume.Judge;
-import org.soberhem.core.draft.Source;
-import org.soberhem.core.figure.Dressed;
+import org.soberhem.core.draft.SheetSource;
+import org.soberhem.core.figure.DressedFigure;
 import org.soberhem.core.figure.DressedPlate;
 import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.geometry.Path;
+import org.soberhem.core.judging.Judge;
 import org.soberhem.core.layers.Layer;
 import org.soberhem.core.layers.Wardrobe;
 import org.soberhem.core.silhouette.PeriodOutline;
@@ -41,7 +41,7 @@ final class CostumeSheet {
         Optional<Silhouette> silhouette = judge.silhouette(now.judged());
         Optional<PeriodOutline> outline = silhouette.map(
                 each -> judge.dressing().outline(each, now.judged().subject()));
-        Dressed dressed = judge.figure(now.judged(), 0.5);
+        DressedFigure dressed = judge.figure(now.judged(), 0.5);
         List<CostumeSheetPdf.Drawn> figures = new ArrayList<>();
         for (FigureView view : FigureView.values()) {
             List<Path> bands = outline.map(period -> period.bands(view)).orElse(List.of());
@@ -59,7 +59,7 @@ final class CostumeSheet {
                         + String.join(
                                 "; ",
                                 studio.sheet(garment).sheet().about().sources().stream()
-                                        .map(Source::brief)
+                                        .map(SheetSource::brief)
                                         .toList())));
         Wardrobe wardrobe = studio.wardrobe();
         return new CostumeSheetPdf.Page(

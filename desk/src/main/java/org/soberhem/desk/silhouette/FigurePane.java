@@ -8,17 +8,17 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.layout.Pane;
-import org.soberhem.core.costume.EvaluatedCostume;
-import org.soberhem.core.costume.Judge;
 import org.soberhem.core.figure.BodyFigure;
-import org.soberhem.core.figure.Dressed;
+import org.soberhem.core.figure.DressedFigure;
 import org.soberhem.core.figure.DressedPlate;
+import org.soberhem.core.figure.FigurePlate;
 import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.figure.Form;
-import org.soberhem.core.figure.Plate;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
+import org.soberhem.core.judging.EvaluatedCostume;
+import org.soberhem.core.judging.Judge;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.silhouette.PeriodOutline;
@@ -91,7 +91,7 @@ final class FigurePane extends Pane {
     private record Level(String name, double height, String section) {}
 
     /** Where a view of the figure or an outline alone stands. */
-    private record Stand(Optional<Plate> plate, FigureView view, boolean outlined, String words) {}
+    private record Stand(Optional<FigurePlate> plate, FigureView view, boolean outlined, String words) {}
 
     private static final double HEAD = 30;
     private static final double FOOT = 22;
@@ -166,7 +166,7 @@ final class FigurePane extends Pane {
             return;
         }
         Shown what = shown.get();
-        Dressed dressed = what.judge().figure(what.at(), 0.5);
+        DressedFigure dressed = what.judge().figure(what.at(), 0.5);
         BodyFigure body = dress == Dress.MEASURED ? what.judge().asMeasured(what.at()) : dressed.body();
         List<Stand> stands = stands(what, dressed, body);
         List<Box> boxes =
@@ -210,7 +210,7 @@ final class FigurePane extends Pane {
             return Double.MAX_VALUE;
         }
         Shown what = shown.get();
-        Dressed dressed = what.judge().figure(what.at(), 0.5);
+        DressedFigure dressed = what.judge().figure(what.at(), 0.5);
         BodyFigure body = dress == Dress.MEASURED ? what.judge().asMeasured(what.at()) : dressed.body();
         List<Stand> stands = stands(what, dressed, body);
         double total = stands.stream()
@@ -225,11 +225,11 @@ final class FigurePane extends Pane {
         return shown.map(what -> what.judge().asMeasured(what.at()).height()).orElse(0.0);
     }
 
-    private List<Stand> stands(Shown what, Dressed dressed, BodyFigure body) {
+    private List<Stand> stands(Shown what, DressedFigure dressed, BodyFigure body) {
         List<Stand> stands = new ArrayList<>();
         boolean beside = outline == Outline.BESIDE && what.outline().isPresent();
         for (FigureView view : views) {
-            Plate plate = dress == Dress.DRESSED ? DressedPlate.of(dressed, view) : DressedPlate.of(body, view);
+            FigurePlate plate = dress == Dress.DRESSED ? DressedPlate.of(dressed, view) : DressedPlate.of(body, view);
             stands.add(new Stand(Optional.of(plate), view, outline == Outline.OVER, view.words()));
             if (beside) {
                 stands.add(new Stand(Optional.empty(), view, true, "the period’s " + view.words()));
@@ -253,7 +253,7 @@ final class FigurePane extends Pane {
         return Box.round(places);
     }
 
-    private void draw(Stand stand, Shown what, Dressed dressed, View view) {
+    private void draw(Stand stand, Shown what, DressedFigure dressed, View view) {
         stand.plate().ifPresent(plate -> PlateDrawing.draw(plate, view, getChildren()));
         if (stand.plate().isPresent() && dress == Dress.DRESSED) {
             range(what, stand.view(), view);
@@ -286,7 +286,7 @@ final class FigurePane extends Pane {
             return;
         }
         for (double share : new double[] {0, 1}) {
-            Dressed end = what.judge().figure(what.at(), share);
+            DressedFigure end = what.judge().figure(what.at(), share);
             end.skirtForm().ifPresent(skirt -> {
                 getChildren().add(Ink.polyline(edge(skirt, end, side, 1, view), "plate-range"));
                 getChildren().add(Ink.polyline(edge(skirt, end, side, -1, view), "plate-range"));
@@ -294,7 +294,7 @@ final class FigurePane extends Pane {
         }
     }
 
-    private static List<Point> edge(Form skirt, Dressed dressed, FigureView side, int hand, View view) {
+    private static List<Point> edge(Form skirt, DressedFigure dressed, FigureView side, int hand, View view) {
         List<Point> line = new ArrayList<>();
         double hem = Math.max(0, side == FigureView.SIDE && hand < 0 ? dressed.hemBack() : dressed.hemSide());
         int steps = 24;
@@ -308,7 +308,7 @@ final class FigurePane extends Pane {
         return line;
     }
 
-    private void levels(Dressed dressed, BodyFigure body, View view, double right) {
+    private void levels(DressedFigure dressed, BodyFigure body, View view, double right) {
         List<Level> levels = new ArrayList<>();
         levels.add(new Level("crown", body.height(), "height"));
         levels.add(

@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import org.soberhem.core.draft.SheetException;
+import org.soberhem.core.formula.SheetException;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.desk.studio.Studio;

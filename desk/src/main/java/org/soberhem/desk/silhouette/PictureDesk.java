@@ -4,12 +4,11 @@ import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.soberhem.core.costume.EvaluatedCostume;
-import org.soberhem.core.costume.Judge;
-import org.soberhem.core.figure.Dressed;
+import org.soberhem.core.figure.DressedFigure;
 import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.geometry.Point;
+import org.soberhem.core.judging.EvaluatedCostume;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.silhouette.PeriodOutline;
@@ -58,7 +57,7 @@ final class PictureDesk {
      */
     Measured measure(byte[] content, EvaluatedCostume at, Optional<Silhouette> silhouette) {
         BufferedImage picture = Pictures.read(content);
-        Dressed dressed = studio.judge().figure(at, 0.5);
+        DressedFigure dressed = studio.judge().figure(at, 0.5);
         double height = dressed.body().height();
         List<Point> right = new ArrayList<>();
         List<Point> left = new ArrayList<>();

@@ -9,8 +9,8 @@ import java.util.Map;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Version;
-import org.soberhem.core.costume.Work;
 import org.soberhem.core.fitting.Fitting;
+import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.silhouette.Rule;
 import org.soberhem.core.silhouette.Verdict;
 import org.soberhem.desk.studio.Studio;
@@ -38,14 +38,14 @@ record RuleHistory(String garment, Rule rule, List<Entry> entries) {
     }
 
     /** A state of the costume that can be judged: a fitting as it was cut for it, or a version that nobody tried on. */
-    private record State(LocalDate date, String mark, String words, Map<String, Work> works, int round) {}
+    private record State(LocalDate date, String mark, String words, Map<String, DraftedGarment> works, int round) {}
 
     /** Returns the history of every rule that applies to the costume at hand, through its versions and rounds. */
     static List<RuleHistory> of(Studio studio) {
         Costume costume = studio.situation().costume();
         List<State> states = new ArrayList<>();
         for (Fitting fitting : costume.fittings()) {
-            Map<String, Work> worked = new LinkedHashMap<>();
+            Map<String, DraftedGarment> worked = new LinkedHashMap<>();
             List<String> versions = new ArrayList<>();
             fitting.mockup().versions().forEach((garment, number) -> {
                 versions.add(garment + " version " + number);

@@ -1,11 +1,11 @@
 package org.soberhem.desk.studio;
 
-import org.soberhem.core.costume.EvaluatedCostume;
-import org.soberhem.core.costume.Judge;
-import org.soberhem.core.figure.Dressed;
+import org.soberhem.core.figure.DressedFigure;
 import org.soberhem.core.figure.DressedPlate;
+import org.soberhem.core.figure.FigurePlate;
 import org.soberhem.core.figure.FigureView;
-import org.soberhem.core.figure.Plate;
+import org.soberhem.core.judging.EvaluatedCostume;
+import org.soberhem.core.judging.Judge;
 import org.soberhem.files.device.CameraStandIn;
 import org.soberhem.files.picture.Pictures;
 
@@ -25,8 +25,8 @@ public final class Camera {
 
     /** Photographs the wearer from one side, as someone stands who does not stand still, and returns a PNG. */
     public byte[] photograph(FigureView view, CameraStandIn.Shot shot) {
-        Dressed dressed = judge.figure(at, 0.5);
-        Plate plate = DressedPlate.of(dressed, view);
+        DressedFigure dressed = judge.figure(at, 0.5);
+        FigurePlate plate = DressedPlate.of(dressed, view);
         return Pictures.png(CameraStandIn.photograph(plate, dressed.body().height(), shot));
     }
 }

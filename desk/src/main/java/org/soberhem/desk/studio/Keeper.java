@@ -20,10 +20,10 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
-import org.soberhem.core.costume.Overview;
+import org.soberhem.core.report.Overview;
 import org.soberhem.files.fault.Failure;
 import org.soberhem.files.store.Action;
-import org.soberhem.files.store.Line;
+import org.soberhem.files.store.HistoryLine;
 import org.soberhem.files.store.StoreException;
 import org.soberhem.files.store.Workspace;
 
@@ -56,7 +56,7 @@ public final class Keeper implements AutoCloseable {
     private final Map<String, Deque<Waiting>> held = new LinkedHashMap<>();
 
     /** The newest value of each line that is not durable yet. */
-    private final Map<String, Line<?>> pending = new ConcurrentHashMap<>();
+    private final Map<String, HistoryLine<?>> pending = new ConcurrentHashMap<>();
 
     private final ReadOnlyStringWrapper state = new ReadOnlyStringWrapper(this, "state", "");
     private final ReadOnlyStringWrapper fault = new ReadOnlyStringWrapper(this, "fault", "");
@@ -135,15 +135,15 @@ public final class Keeper implements AutoCloseable {
     }
 
     /** Reads every line of a kind as it is kept. */
-    public <T> List<Line<T>> lines(String kind, Class<T> type) {
+    public <T> List<HistoryLine<T>> lines(String kind, Class<T> type) {
         return workspace.lines(kind, type);
     }
 
     /** Returns one line as it is: the value that is still to be kept, or the kept one. */
-    public <T> Line<T> line(String id, Class<T> type) {
-        Line<?> newer = pending.get(id);
+    public <T> HistoryLine<T> line(String id, Class<T> type) {
+        HistoryLine<?> newer = pending.get(id);
         return newer != null && type.isInstance(newer.value())
-                ? new Line<>(id, type.cast(newer.value()), newer.done(), newer.undoable(), newer.redo())
+                ? new HistoryLine<>(id, type.cast(newer.value()), newer.done(), newer.undoable(), newer.redo())
                 : workspace.line(id, type);
     }
 
@@ -170,7 +170,7 @@ public final class Keeper implements AutoCloseable {
      * @param then gets the line as it then stands, on the interface thread
      * @param said gets why nothing was taken back, in words
      */
-    public <T> void step(String id, Class<T> type, boolean back, Consumer<Line<T>> then, Consumer<String> said) {
+    public <T> void step(String id, Class<T> type, boolean back, Consumer<HistoryLine<T>> then, Consumer<String> said) {
         queue.execute(() -> {
             release(id);
             if (held.containsKey(id)) {
@@ -178,7 +178,7 @@ public final class Keeper implements AutoCloseable {
                 return;
             }
             try {
-                Line<T> line = back ? workspace.undo(id, type) : workspace.redo(id, type);
+                HistoryLine<T> line = back ? workspace.undo(id, type) : workspace.redo(id, type);
                 tell(() -> then.accept(line));
             } catch (RuntimeException | Error broken) {
                 workspace.log("Taking back or doing again", broken);
@@ -188,12 +188,12 @@ public final class Keeper implements AutoCloseable {
     }
 
     /** Queues a value to be kept; {@code done} gets the line as it stands, on the interface thread. */
-    public <T> void keep(String kind, String id, T value, Action action, Class<T> type, Consumer<Line<T>> done) {
-        Line<T> newer = new Line<>(id, value, action.sentence(), true, "");
+    public <T> void keep(String kind, String id, T value, Action action, Class<T> type, Consumer<HistoryLine<T>> done) {
+        HistoryLine<T> newer = new HistoryLine<>(id, value, action.sentence(), true, "");
         pending.put(id, newer);
         state.set("keeping…");
         queue.execute(() -> run(new Waiting(id, action.sentence(), () -> {
-            Line<T> line = workspace.keep(kind, id, value, action, type);
+            HistoryLine<T> line = workspace.keep(kind, id, value, action, type);
             pending.remove(id, newer);
             return () -> done.accept(line);
         })));

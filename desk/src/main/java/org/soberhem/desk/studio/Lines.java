@@ -8,8 +8,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
-import org.soberhem.core.costume.Overview;
-import org.soberhem.files.store.Line;
+import org.soberhem.core.report.Overview;
+import org.soberhem.files.store.HistoryLine;
 
 /**
  * The lines of a kind: what is known of all of them, and those that were looked at.
@@ -19,15 +19,15 @@ import org.soberhem.files.store.Line;
 final class Lines<T> {
 
     private final Map<String, Overview> known = new LinkedHashMap<>();
-    private final Map<String, Line<T>> read = new HashMap<>();
-    private final Function<String, Line<T>> reader;
+    private final Map<String, HistoryLine<T>> read = new HashMap<>();
+    private final Function<String, HistoryLine<T>> reader;
     private final Function<T, Overview> overview;
 
     /**
      * @param reader reads a line as it is kept
      * @param overview makes the overview of a value
      */
-    Lines(Function<String, Line<T>> reader, Function<T, Overview> overview) {
+    Lines(Function<String, HistoryLine<T>> reader, Function<T, Overview> overview) {
         this.reader = reader;
         this.overview = overview;
     }
@@ -46,27 +46,27 @@ final class Lines<T> {
     }
 
     /** Returns a line, read if it was not yet; null if there is none. */
-    Line<T> get(String id) {
+    HistoryLine<T> get(String id) {
         return known.containsKey(id) ? read.computeIfAbsent(id, reader) : null;
     }
 
     /** Returns a line if it was looked at. */
-    Optional<Line<T>> atHand(String id) {
+    Optional<HistoryLine<T>> atHand(String id) {
         return Optional.ofNullable(read.get(id));
     }
 
     /** Reads every line. */
-    List<Line<T>> all() {
+    List<HistoryLine<T>> all() {
         return ids().stream().map(this::get).toList();
     }
 
-    void put(Line<T> line) {
+    void put(HistoryLine<T> line) {
         read.put(line.id(), line);
         known.put(line.id(), overview.apply(line.value()));
     }
 
     /** Puts another line in the place of one that was looked at. */
-    void change(String id, UnaryOperator<Line<T>> to) {
+    void change(String id, UnaryOperator<HistoryLine<T>> to) {
         read.computeIfPresent(id, (each, line) -> to.apply(line));
     }
 

@@ -5,13 +5,12 @@ import java.util.Map;
 import java.util.Optional;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Wearer;
-import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Costume;
-import org.soberhem.core.costume.Judge;
-import org.soberhem.core.costume.Judgement;
-import org.soberhem.core.costume.Obstacle;
 import org.soberhem.core.costume.Stage;
-import org.soberhem.core.costume.Work;
+import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.EvaluatedCostume;
+import org.soberhem.core.judging.Judgement;
+import org.soberhem.core.judging.Obstacle;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.silhouette.Verdict;
 
@@ -40,13 +39,13 @@ public record Situation(
         return new EvaluatedCostume(judgement, wearer, set, tried);
     }
 
-    public Optional<Work> work(String garment) {
+    public Optional<DraftedGarment> work(String garment) {
         return Optional.ofNullable(judgement.works().get(garment));
     }
 
     /** Returns a garment's pattern as it is now; empty if it is not drawn. */
     public Optional<Pattern> pattern(String garment) {
-        return work(garment).map(Work::pattern);
+        return work(garment).map(DraftedGarment::pattern);
     }
 
     /** Returns how many things stand in the way at a stage. */

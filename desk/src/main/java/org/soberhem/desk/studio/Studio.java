@@ -29,38 +29,36 @@ import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
-import org.soberhem.core.alter.Alteration;
+import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.cloth.Stash;
-import org.soberhem.core.costume.GateStep;
-import org.soberhem.core.costume.GateStanding;
-import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Costume;
-import org.soberhem.core.costume.Earlier;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.Gate;
-import org.soberhem.core.costume.InTheWay;
-import org.soberhem.core.costume.Judge;
-import org.soberhem.core.costume.Judgement;
-import org.soberhem.core.costume.Knowing;
-import org.soberhem.core.costume.Obstacle;
-import org.soberhem.core.costume.Overview;
-import org.soberhem.core.costume.Shared;
+import org.soberhem.core.costume.GateStep;
 import org.soberhem.core.costume.Stage;
-import org.soberhem.core.costume.Supplies;
-import org.soberhem.core.costume.Tape;
 import org.soberhem.core.costume.Version;
-import org.soberhem.core.costume.Work;
 import org.soberhem.core.doubt.Doubt;
 import org.soberhem.core.doubt.Doubts;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.DraftException;
 import org.soberhem.core.draft.Inputs;
-import org.soberhem.core.draft.SheetException;
 import org.soberhem.core.draft.Sums;
-import org.soberhem.core.garment.Given;
+import org.soberhem.core.formula.SheetException;
 import org.soberhem.core.garment.Sum;
+import org.soberhem.core.garment.SumInputs;
+import org.soberhem.core.gate.Gate;
+import org.soberhem.core.gate.GateStanding;
+import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.EarlierVersion;
+import org.soberhem.core.judging.EvaluatedCostume;
+import org.soberhem.core.judging.FactCollector;
+import org.soberhem.core.judging.Judge;
+import org.soberhem.core.judging.Judgement;
+import org.soberhem.core.judging.MeasureResolver;
+import org.soberhem.core.judging.Obstacle;
+import org.soberhem.core.judging.ObstacleFinder;
+import org.soberhem.core.judging.Supplies;
 import org.soberhem.core.layers.Wardrobe;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
@@ -68,12 +66,14 @@ import org.soberhem.core.length.Sentence;
 import org.soberhem.core.maker.Maker;
 import org.soberhem.core.plan.Bench;
 import org.soberhem.core.plan.LastSeen;
+import org.soberhem.core.report.Overview;
+import org.soberhem.core.report.Redaction;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.core.silhouette.Verdict;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.sheet.SheetReader;
 import org.soberhem.files.store.Action;
-import org.soberhem.files.store.Line;
+import org.soberhem.files.store.HistoryLine;
 
 /** The maker's studio: wearers, costumes, the one at hand, and the commands that change them. */
 public final class Studio {
@@ -96,16 +96,16 @@ public final class Studio {
     private final Library library;
     private final Keeper keeper;
     private final Clock clock;
-    private Line<Maker> maker;
+    private HistoryLine<Maker> maker;
     private boolean makerBegun;
-    private Line<Stash> stash = new Line<>(STASH_ID, Stash.EMPTY, "", false, "");
+    private HistoryLine<Stash> stash = new HistoryLine<>(STASH_ID, Stash.EMPTY, "", false, "");
     private boolean stashBegun;
     private Wardrobe wardrobe;
-    private Tape tape;
+    private MeasureResolver tape;
     private Doubts doubts;
-    private InTheWay inTheWay;
+    private ObstacleFinder inTheWay;
     private Judge judge;
-    private Knowing knowing;
+    private FactCollector knowing;
     private Gate gate;
     private final Lines<Wearer> wearers;
     private final Lines<Costume> costumes;
@@ -136,7 +136,7 @@ public final class Studio {
     private final Map<String, Known> computed = lately(MOST_WORKED);
 
     /** The garments worked out last. */
-    private final Map<Recipe, Work> worked = lately(MOST_WORKED);
+    private final Map<Recipe, DraftedGarment> worked = lately(MOST_WORKED);
 
     /** Returns a map that forgets what was not asked for the longest. */
     private static <K, V> Map<K, V> lately(int most) {
@@ -168,7 +168,7 @@ public final class Studio {
         this.library = library;
         this.keeper = keeper;
         this.clock = clock;
-        this.maker = new Line<>(MAKERS_ID, Maker.NEW, "", false, "");
+        this.maker = new HistoryLine<>(MAKERS_ID, Maker.NEW, "", false, "");
         keeper.lines(MAKER, Maker.class).forEach(line -> {
             maker = line;
             makerBegun = true;
@@ -202,9 +202,9 @@ public final class Studio {
 
     private void takeUpOwnLibrary() {
         wardrobe = library.wardrobe().with(maker().stacks());
-        tape = new Tape(library.measures(), wardrobe);
+        tape = new MeasureResolver(library.measures(), wardrobe);
         doubts = new Doubts(library.measures(), library.relations(), library.proportions(), wardrobe);
-        inTheWay = new InTheWay(library.measures(), wardrobe, library.usages(), doubts, library::seenWords);
+        inTheWay = new ObstacleFinder(library.measures(), wardrobe, library.usages(), doubts, library::seenWords);
         judge = new Judge(library.silhouettes().with(ownSilhouettes()), library.figurePlan(), wardrobe);
         knowing = null;
         gate = null;
@@ -234,9 +234,9 @@ public final class Studio {
     }
 
     /** Gathers what is known about a remark of a fitting. */
-    public Knowing knowing() {
+    public FactCollector knowing() {
         if (knowing == null) {
-            knowing = new Knowing(library.symptoms(), wardrobe, library.alterations(), maker().months());
+            knowing = new FactCollector(library.symptoms(), wardrobe, library.alterations(), maker().months());
         }
         return knowing;
     }
@@ -275,7 +275,7 @@ public final class Studio {
     }
 
     /** Says which readings the drafts of a costume take. */
-    public Tape tape() {
+    public MeasureResolver tape() {
         return tape;
     }
 
@@ -438,7 +438,7 @@ public final class Studio {
     }
 
     public List<Wearer> wearers() {
-        return wearers.all().stream().map(Line::value).toList();
+        return wearers.all().stream().map(HistoryLine::value).toList();
     }
 
     /** Keeps a new costume, and its wearer if nobody of the name is known, and opens it at the tape. */
@@ -500,11 +500,12 @@ public final class Studio {
         Map<String, Costume> left = new LinkedHashMap<>();
         String nobody = freeWearer("erased wearer");
         for (Costume costume : costumesOf(wearer.id())) {
-            left.put(costume.id(), new Shared(costume, wearer).anonymous(nobody));
+            left.put(costume.id(), new Redaction(costume, wearer).anonymous(nobody));
         }
         if (!left.isEmpty()) {
-            Wearer anonymous = Wearer.of(nobody, Shared.NAMELESS, "", List.of()).built(wearer.build());
-            wearers.put(new Line<>(nobody, anonymous, "Began", false, ""));
+            Wearer anonymous =
+                    Wearer.of(nobody, Redaction.NAMELESS, "", List.of()).built(wearer.build());
+            wearers.put(new HistoryLine<>(nobody, anonymous, "Began", false, ""));
             store(
                     WEARER,
                     nobody,
@@ -519,7 +520,7 @@ public final class Studio {
                 backups -> {
                     wearers.remove(wearer.id());
                     left.forEach((id, costume) -> {
-                        costumes.put(new Line<>(id, costume, "", false, ""));
+                        costumes.put(new HistoryLine<>(id, costume, "", false, ""));
                         keeper.note(id, costumes.overview(id));
                     });
                     tried.clear();
@@ -571,13 +572,13 @@ public final class Studio {
     }
 
     /** Returns the maker's earlier versions in other costumes, the nearest to the wearer at hand first. */
-    public List<Earlier> earlier() {
+    public List<EarlierVersion> earlier() {
         Costume at = situation().costume();
         List<Costume> others =
                 costumes().stream().filter(each -> !each.id().equals(at.id())).toList();
         return situation()
                 .set()
-                .map(set -> Earlier.nearest(others, "", tape.inputs(set, at, Map.of()), this::compiledSheet))
+                .map(set -> EarlierVersion.nearest(others, "", tape.inputs(set, at, Map.of()), this::compiledSheet))
                 .orElse(List.of());
     }
 
@@ -688,9 +689,9 @@ public final class Studio {
             situation.set(now);
             lastLine = COSTUME;
         }
-        Line<Costume> before = costumes.get(changed.id());
+        HistoryLine<Costume> before = costumes.get(changed.id());
         costumes.know(changed.id(), Overview.of(changed, library::seenWords, inWay(now.inTheWay())));
-        costumes.put(new Line<>(changed.id(), changed, words, before != null, ""));
+        costumes.put(new HistoryLine<>(changed.id(), changed, words, before != null, ""));
         store(
                 COSTUME,
                 changed.id(),
@@ -713,13 +714,13 @@ public final class Studio {
 
     /** Ends work that went on when the application was cut off, when it was last seen. */
     private void endInterrupted() {
-        List<Line<LastSeen>> seen = keeper.lines(CLOCK, LastSeen.class);
+        List<HistoryLine<LastSeen>> seen = keeper.lines(CLOCK, LastSeen.class);
         for (String id : running()) {
             Costume costume = costume(id);
             Bench bench = costume.underway().bench();
             if (bench.running().isPresent()) {
                 Bench known = seen.stream()
-                        .map(Line::value)
+                        .map(HistoryLine::value)
                         .filter(each -> each.costume().equals(costume.id()))
                         .findFirst()
                         .map(each -> bench.seen(each.at()))
@@ -745,7 +746,7 @@ public final class Studio {
 
     private void keepBench(Costume costume, Bench bench, String words) {
         Costume ended = costume.underway(costume.underway().with(bench));
-        costumes.put(new Line<>(ended.id(), ended, words, true, ""));
+        costumes.put(new HistoryLine<>(ended.id(), ended, words, true, ""));
         store(
                 COSTUME,
                 ended.id(),
@@ -760,7 +761,7 @@ public final class Studio {
         String words = sentence.in(format());
         done.set(words);
         lastLine = WEARER;
-        wearers.put(new Line<>(changed.id(), changed, words, true, ""));
+        wearers.put(new HistoryLine<>(changed.id(), changed, words, true, ""));
         if (situation() != null) {
             refresh(situation().costume());
         }
@@ -784,7 +785,7 @@ public final class Studio {
         }
         // A tap on a tracing changes nothing else: nothing is worked out anew.
         boolean tracedOnly = changed.equals(maker().tracing(changed.tracings()));
-        maker = new Line<>(MAKERS_ID, changed, words, true, "");
+        maker = new HistoryLine<>(MAKERS_ID, changed, words, true, "");
         if (!tracedOnly) {
             takeUpOwnLibrary();
         }
@@ -810,7 +811,7 @@ public final class Studio {
             stashBegun = true;
             store(STASH, STASH_ID, Stash.EMPTY, Action.of("begin", "Began"), Stash.class, line -> {});
         }
-        stash = new Line<>(STASH_ID, changed, words, true, "");
+        stash = new HistoryLine<>(STASH_ID, changed, words, true, "");
         done.set(words);
         if (situation() != null) {
             refresh(situation().costume());
@@ -818,13 +819,14 @@ public final class Studio {
         store(STASH, STASH_ID, changed, Action.of(action, words), Stash.class, line -> stash = unlessGone(line, stash));
     }
 
-    private <T> void store(String kind, String id, T value, Action action, Class<T> type, Consumer<Line<T>> kept) {
+    private <T> void store(
+            String kind, String id, T value, Action action, Class<T> type, Consumer<HistoryLine<T>> kept) {
         changes.merge(id, 1, Integer::sum);
         keeper.keep(kind, id, value, action, type, kept);
     }
 
     /** Word that a value is kept comes after the fact: it does not bring back what was taken back or changed since. */
-    private static <T> Line<T> unlessGone(Line<T> kept, Line<T> now) {
+    private static <T> HistoryLine<T> unlessGone(HistoryLine<T> kept, HistoryLine<T> now) {
         return kept.value().equals(now.value()) ? kept : now;
     }
 
@@ -886,7 +888,8 @@ public final class Studio {
     }
 
     /** Takes up what a step back or forward gives, unless the line was changed again before it was there. */
-    private <T> void step(String id, Class<T> type, boolean back, Supplier<Line<T>> shown, Consumer<Line<T>> put) {
+    private <T> void step(
+            String id, Class<T> type, boolean back, Supplier<HistoryLine<T>> shown, Consumer<HistoryLine<T>> put) {
         int asked = changes.getOrDefault(id, 0);
         keeper.step(
                 id,
@@ -897,7 +900,7 @@ public final class Studio {
                         done.set("Nothing is taken back: it was changed meanwhile");
                         return;
                     }
-                    Line<T> was = shown.get();
+                    HistoryLine<T> was = shown.get();
                     put.accept(now);
                     say(was, now, back);
                     if (situation() != null) {
@@ -907,7 +910,7 @@ public final class Studio {
                 done::set);
     }
 
-    private void say(Line<?> was, Line<?> now, boolean back) {
+    private void say(HistoryLine<?> was, HistoryLine<?> now, boolean back) {
         if (was.value().equals(now.value())) {
             done.set(back ? "Nothing to take back" : "Nothing to do again");
         } else {
@@ -947,9 +950,9 @@ public final class Studio {
     }
 
     /** Returns the sums that belong to a garment of the costume at hand, in its year. */
-    public List<Sum> sums(Work work) {
-        Given.Circumstances circumstances =
-                new Given.Circumstances(situation().costume().year(), library.usages());
+    public List<Sum> sums(DraftedGarment work) {
+        SumInputs.Circumstances circumstances =
+                new SumInputs.Circumstances(situation().costume().year(), library.usages());
         return Sums.of(work.sheet(), work.inputs(), work.pattern(), circumstances);
     }
 
@@ -957,7 +960,7 @@ public final class Studio {
     public void nameVersion(String garmentName, String why) {
         Costume costume = situation().costume();
         Garment named = costume.garment(garmentName).orElseThrow();
-        Work work = kept(named).orElseThrow();
+        DraftedGarment work = kept(named).orElseThrow();
         keep(
                 costume.with(named.withVersion(today(), why, work.inputs(), work.pattern())),
                 "version",
@@ -965,7 +968,7 @@ public final class Studio {
     }
 
     /** Works out a garment as it was at a version; empty if it cannot be drawn. */
-    public Optional<Work> work(Garment of, Version version) {
+    public Optional<DraftedGarment> work(Garment of, Version version) {
         try {
             return Optional.of(work(situation().costume().id(), of.takenUpAt(version), version.inputs()));
         } catch (DraftException dead) {
@@ -974,7 +977,7 @@ public final class Studio {
     }
 
     /** Works out a garment on the kept readings, without tried values; empty if it cannot be drawn. */
-    public Optional<Work> kept(Garment of) {
+    public Optional<DraftedGarment> kept(Garment of) {
         return situation().set().flatMap(set -> {
             try {
                 return Optional.of(work(
@@ -997,11 +1000,11 @@ public final class Studio {
     }
 
     /** Returns a garment worked out, again only if something that it is made of changed. */
-    private Work work(String costume, Garment garment, Inputs inputs) {
+    private DraftedGarment work(String costume, Garment garment, Inputs inputs) {
         Recipe recipe = new Recipe(costume, garment.name(), garment.sheet(), inputs, garment.alterations());
-        Work known = worked.get(recipe);
+        DraftedGarment known = worked.get(recipe);
         if (known == null) {
-            known = Work.of(sheet(garment), inputs, garment.alterations());
+            known = DraftedGarment.of(sheet(garment), inputs, garment.alterations());
             worked.put(recipe, known);
         }
         return known;
@@ -1053,7 +1056,7 @@ public final class Studio {
     }
 
     private Judgement judgement(Costume costume, Optional<MeasurementSet> set, Map<String, Double> tries) {
-        Map<String, Work> works = new LinkedHashMap<>();
+        Map<String, DraftedGarment> works = new LinkedHashMap<>();
         Map<String, DraftException> failures = new LinkedHashMap<>();
         if (set.isPresent()) {
             for (Garment each : costume.garments()) {

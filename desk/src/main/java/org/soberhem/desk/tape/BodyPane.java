@@ -12,7 +12,7 @@ import org.soberhem.core.figure.BodyFigure;
 import org.soberhem.core.figure.DressedPlate;
 import org.soberhem.core.figure.FigurePlan;
 import org.soberhem.core.figure.FigureView;
-import org.soberhem.core.figure.Stance;
+import org.soberhem.core.figure.FoundationShape;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.pattern.Side;
@@ -45,7 +45,7 @@ final class BodyPane extends Pane {
 
     /** Returns the figure of a wearer from a set of readings, or a usual one of their build. */
     static BodyFigure figure(FigurePlan plan, Build build, Optional<MeasurementSet> set) {
-        return new BodyFigure(plan, build, Stance.NATURAL, reader(set, Side.RIGHT), reader(set, Side.LEFT));
+        return new BodyFigure(plan, build, FoundationShape.NATURAL, reader(set, Side.RIGHT), reader(set, Side.LEFT));
     }
 
     private static ToDoubleFunction<String> reader(Optional<MeasurementSet> set, Side side) {

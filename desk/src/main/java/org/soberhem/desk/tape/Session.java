@@ -14,9 +14,9 @@ import javafx.beans.property.StringProperty;
 import org.soberhem.core.body.EntryJudgement;
 import org.soberhem.core.body.Measure;
 import org.soberhem.core.body.MeasurementSet;
+import org.soberhem.core.body.MeasuringRoute;
 import org.soberhem.core.body.Reading;
 import org.soberhem.core.body.TapeStart;
-import org.soberhem.core.body.Walk;
 import org.soberhem.core.doubt.Doubt;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormatException;
@@ -46,9 +46,10 @@ public final class Session {
     private final Studio studio;
     private final TapeDesk desk;
     private final ObjectProperty<Page> page = new SimpleObjectProperty<>(this, "page", Page.CONDITIONS);
-    private final ObjectProperty<Optional<Walk.Step>> step = new SimpleObjectProperty<>(this, "step", Optional.empty());
+    private final ObjectProperty<Optional<MeasuringRoute.Step>> step =
+            new SimpleObjectProperty<>(this, "step", Optional.empty());
     private final StringProperty fault = new SimpleStringProperty(this, "fault", "");
-    private final Set<Walk.Step> leftOut = new HashSet<>();
+    private final Set<MeasuringRoute.Step> leftOut = new HashSet<>();
     private Optional<TapeStart> onlyNow = Optional.empty();
 
     public Session(Studio studio, TapeDesk desk) {
@@ -62,7 +63,7 @@ public final class Session {
     }
 
     /** The reading that is asked for; empty on the other pages. */
-    public ReadOnlyObjectProperty<Optional<Walk.Step>> stepProperty() {
+    public ReadOnlyObjectProperty<Optional<MeasuringRoute.Step>> stepProperty() {
         return step;
     }
 
@@ -94,7 +95,7 @@ public final class Session {
             return;
         }
         if (to == Page.READING) {
-            Optional<Walk.Step> first = open(0);
+            Optional<MeasuringRoute.Step> first = open(0);
             if (first.isEmpty()) {
                 go(Page.END);
                 return;
@@ -106,7 +107,7 @@ public final class Session {
         step.set(Optional.empty());
     }
 
-    private void show(Walk.Step next) {
+    private void show(MeasuringRoute.Step next) {
         fault.set("");
         onlyNow = Optional.empty();
         desk.measureProperty().set(next.measure().id());
@@ -115,11 +116,11 @@ public final class Session {
     }
 
     /** Finds the first step from a place of the walk that is neither read nor left out. */
-    private Optional<Walk.Step> open(int from) {
+    private Optional<MeasuringRoute.Step> open(int from) {
         MeasurementSet set = desk.set().orElseThrow();
-        List<Walk.Step> steps = desk.walk().steps();
+        List<MeasuringRoute.Step> steps = desk.walk().steps();
         for (int i = 0; i < steps.size(); i++) {
-            Walk.Step each = steps.get((from + i) % steps.size());
+            MeasuringRoute.Step each = steps.get((from + i) % steps.size());
             if (each.in(set).isEmpty() && !leftOut.contains(each)) {
                 return Optional.of(each);
             }
@@ -154,7 +155,7 @@ public final class Session {
 
     /** Goes one step back along the walk, whether it was read or not. */
     public void back() {
-        List<Walk.Step> steps = desk.walk().steps();
+        List<MeasuringRoute.Step> steps = desk.walk().steps();
         if (page.get() == Page.END && !steps.isEmpty()) {
             show(steps.get(steps.size() - 1));
         } else if (page.get() == Page.READING) {
@@ -192,7 +193,7 @@ public final class Session {
     }
 
     /** Returns the steps that were left out and are still missing. */
-    public List<Walk.Step> missing() {
+    public List<MeasuringRoute.Step> missing() {
         MeasurementSet set = desk.set().orElseThrow();
         return desk.walk().steps().stream()
                 .filter(each -> each.in(set).isEmpty())
@@ -234,7 +235,7 @@ public final class Session {
 
     /** Takes a length, as a digital tape sends it. */
     public boolean accept(LengthEntry sent) {
-        Walk.Step now = step.get().orElseThrow();
+        MeasuringRoute.Step now = step.get().orElseThrow();
         int place = reading().map(reading -> reading.taken().size()).orElse(0) % Reading.MOST;
         EntryJudgement judgement = desk.read(now.measure(), now.side(), now.posture(), place, begun(sent));
         boolean kept = !judgement.refused();
@@ -287,7 +288,7 @@ public final class Session {
         if (typed.chars().filter(Character::isDigit).count() < 2 || step.get().isEmpty()) {
             return doubts();
         }
-        Walk.Step now = step.get().get();
+        MeasuringRoute.Step now = step.get().get();
         int place = reading().map(reading -> reading.taken().size()).orElse(0) % Reading.MOST;
         try {
             return desk.doubtsIf(now.measure(), now.side(), now.posture(), place, begun(entry(typed)));

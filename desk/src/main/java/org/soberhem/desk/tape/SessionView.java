@@ -18,9 +18,9 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.body.Measure;
 import org.soberhem.core.body.MeasurementSet;
+import org.soberhem.core.body.MeasuringRoute;
 import org.soberhem.core.body.Reading;
 import org.soberhem.core.body.TapeStart;
-import org.soberhem.core.body.Walk;
 import org.soberhem.core.doubt.Doubt;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.desk.studio.Studio;
@@ -221,7 +221,7 @@ final class SessionView extends BorderPane {
             return;
         }
         Session.Page now = session.pageProperty().get();
-        Walk walk = desk.walk();
+        MeasuringRoute walk = desk.walk();
         MeasurementSet set = desk.set().get();
         who.setText(desk.wearer().name());
         progress.setText(session.taken() + " of " + walk.steps().size() + " read");
@@ -264,7 +264,7 @@ final class SessionView extends BorderPane {
         };
     }
 
-    private void conditionsPage(MeasurementSet set, Walk walk) {
+    private void conditionsPage(MeasurementSet set, MeasuringRoute walk) {
         conditions.refresh();
         page.getChildren()
                 .addAll(
@@ -298,7 +298,7 @@ final class SessionView extends BorderPane {
                                 "soft"));
     }
 
-    private void readingPage(Walk.Step step, MeasurementSet set) {
+    private void readingPage(MeasuringRoute.Step step, MeasurementSet set) {
         Measure measure = step.measure();
         how.getChildren()
                 .setAll(
@@ -361,7 +361,7 @@ final class SessionView extends BorderPane {
     }
 
     private void endPage() {
-        List<Walk.Step> missing = session.missing();
+        List<MeasuringRoute.Step> missing = session.missing();
         page.getChildren()
                 .add(Parts.text(missing.isEmpty() ? "Everything is read" : "The walk is done", "leading-words"));
         if (!missing.isEmpty()) {
@@ -371,7 +371,7 @@ final class SessionView extends BorderPane {
                                     + String.join(
                                             ", ",
                                             missing.stream()
-                                                    .map(Walk.Step::name)
+                                                    .map(MeasuringRoute.Step::name)
                                                     .toList()),
                             "bigger",
                             "needs"));

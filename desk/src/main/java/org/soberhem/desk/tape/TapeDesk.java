@@ -17,10 +17,10 @@ import org.soberhem.core.body.Build;
 import org.soberhem.core.body.EntryJudgement;
 import org.soberhem.core.body.Measure;
 import org.soberhem.core.body.MeasurementSet;
+import org.soberhem.core.body.MeasuringRoute;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Reading;
 import org.soberhem.core.body.TapeStart;
-import org.soberhem.core.body.Walk;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.body.Weight;
 import org.soberhem.core.costume.Costume;
@@ -215,12 +215,12 @@ public final class TapeDesk {
     }
 
     /** Plans the walk round the wearer: what the drafts need, what was asked for, and what tells where the tape began. */
-    public Walk walk() {
+    public MeasuringRoute walk() {
         Set<String> wanted = new LinkedHashSet<>(needed());
         wanted.addAll(studio.library().asked().least().get(wearer().build().age()));
         wanted.addAll(studio.library().asked().telling());
         wanted.addAll(asked);
-        return Walk.of(
+        return MeasuringRoute.of(
                 studio.library().measures(),
                 wearer().build(),
                 wanted,

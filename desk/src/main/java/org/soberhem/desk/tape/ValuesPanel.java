@@ -15,7 +15,7 @@ import javafx.scene.layout.VBox;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.costume.Choice;
 import org.soberhem.core.costume.Costume;
-import org.soberhem.core.costume.Taken;
+import org.soberhem.core.judging.ResolvedMeasure;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
@@ -53,7 +53,7 @@ final class ValuesPanel extends BorderPane {
         setCenter(scroll);
     }
 
-    private List<Taken> taken(MeasurementSet set) {
+    private List<ResolvedMeasure> taken(MeasurementSet set) {
         return studio.tape().taken(desk.needed(), set, costume());
     }
 
@@ -74,13 +74,13 @@ final class ValuesPanel extends BorderPane {
             Parts.show(readings, false);
             return;
         }
-        List<Taken> all = taken(set().get());
-        Parts.show(estimate, all.stream().anyMatch(each -> each.state() == Taken.State.OTHER_LAYERS));
+        List<ResolvedMeasure> all = taken(set().get());
+        Parts.show(estimate, all.stream().anyMatch(each -> each.state() == ResolvedMeasure.State.OTHER_LAYERS));
         Parts.show(readings, all.stream().anyMatch(each -> each.take() == Choice.Take.ESTIMATE));
         all.forEach(each -> rows.getChildren().add(row(each)));
     }
 
-    private HBox row(Taken taken) {
+    private HBox row(ResolvedMeasure taken) {
         String name = studio.library().measures().name(taken.asked());
         Label asked = Parts.label(name, "figure");
         asked.setMinWidth(NAME);
@@ -94,7 +94,7 @@ final class ValuesPanel extends BorderPane {
                         .orElse("—"),
                 "mean");
         value.setMinWidth(VALUE);
-        boolean good = taken.state() == Taken.State.MEASURED;
+        boolean good = taken.state() == ResolvedMeasure.State.MEASURED;
         if (!good) {
             value.getStyleClass().add("provisional");
         }
@@ -120,7 +120,7 @@ final class ValuesPanel extends BorderPane {
         return row;
     }
 
-    private HBox overruling(Taken taken) {
+    private HBox overruling(ResolvedMeasure taken) {
         ChoiceBox<String> from = new ChoiceBox<>();
         from.setConverter(Parts.words(studio.library().measures()::name));
         from.getItems().setAll(studio.tape().candidates(taken.asked(), set().orElseThrow()));
@@ -169,8 +169,8 @@ final class ValuesPanel extends BorderPane {
 
     private void estimate() {
         Costume changed = costume();
-        for (Taken taken : taken(set().orElseThrow())) {
-            if (taken.state() == Taken.State.OTHER_LAYERS) {
+        for (ResolvedMeasure taken : taken(set().orElseThrow())) {
+            if (taken.state() == ResolvedMeasure.State.OTHER_LAYERS) {
                 changed =
                         changed.taking(taken.asked(), Optional.of(new Choice(taken.from(), Choice.Take.ESTIMATE, "")));
             }
@@ -180,7 +180,7 @@ final class ValuesPanel extends BorderPane {
 
     private void readings() {
         Costume changed = costume();
-        for (Taken taken : taken(set().orElseThrow())) {
+        for (ResolvedMeasure taken : taken(set().orElseThrow())) {
             if (taken.take() == Choice.Take.ESTIMATE) {
                 changed = changed.taking(taken.asked(), Optional.empty());
             }

@@ -8,7 +8,7 @@ import java.util.function.Consumer;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Version;
-import org.soberhem.core.draft.Source;
+import org.soberhem.core.draft.SheetSource;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.trace.Grid;
@@ -47,7 +47,7 @@ public final class Beginnings {
     /** Begins a tracing on a picture. */
     void picture(byte[] content, String name, Consumer<String> then) {
         String title = name.replaceFirst("\\.[^.]*$", "");
-        Source source = new Source(Source.Kind.PLATE, "", "", Source.Sure.UNSURE, "");
+        SheetSource source = new SheetSource(SheetSource.Kind.PLATE, "", "", SheetSource.Sure.UNSURE, "");
         pictures.keep(
                 content,
                 hash -> then.accept(begin(Tracing.begun(
@@ -58,8 +58,8 @@ public final class Beginnings {
 
     /** Begins a tracing that is entered by numbers. */
     public String numbers() {
-        Source source =
-                new Source(Source.Kind.OWN, "", "", Source.Sure.SURE, "measured along and out from a base line");
+        SheetSource source = new SheetSource(
+                SheetSource.Kind.OWN, "", "", SheetSource.Sure.SURE, "measured along and out from a base line");
         return begin(Tracing.begun(
                 Tracing.About.begun("A draped pattern", Tracing.Kind.DRAPED, source), Optional.empty(), Grid.PAPER));
     }
@@ -71,11 +71,11 @@ public final class Beginnings {
 
     /** Copies the seam lines of a version, which stays as it is. */
     public static String copy(Studio studio, Costume costume, Garment garment, Version version, Pattern pattern) {
-        Source source = new Source(
-                Source.Kind.OWN,
+        SheetSource source = new SheetSource(
+                SheetSource.Kind.OWN,
                 costume.title() + ", " + garment.name(),
                 "version " + version.number() + ", " + version.date(),
-                Source.Sure.SURE,
+                SheetSource.Sure.SURE,
                 "its seam lines; no allowance is included");
         Tracing.About about = new Tracing.About(
                 garment.name() + " of " + costume.title(),

@@ -11,7 +11,7 @@ import org.soberhem.core.body.Age;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.size.SizeChart;
 import org.soberhem.core.size.SizeMatch;
-import org.soberhem.core.trace.MadeFor;
+import org.soberhem.core.trace.DrawnBodyMeasure;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
 
@@ -44,7 +44,7 @@ final class BodyPanel extends VBox {
     }
 
     void show() {
-        List<MadeFor> made = desk.made();
+        List<DrawnBodyMeasure> made = desk.made();
         String lacks = desk.paper().missing();
         missing.setText(
                 !lacks.isEmpty()
@@ -81,7 +81,7 @@ final class BodyPanel extends VBox {
         Parts.show(unusual, !odd.isEmpty());
     }
 
-    private boolean isOdd(MadeFor each) {
+    private boolean isOdd(DrawnBodyMeasure each) {
         return each.landmark().measures().stream()
                 .flatMap(id -> desk.studio().library().measures().find(id).stream())
                 .flatMap(measure -> measure.usualAt(Age.ADULT).stream())
@@ -91,7 +91,7 @@ final class BodyPanel extends VBox {
                 .isPresent();
     }
 
-    private void row(int at, MadeFor each) {
+    private void row(int at, DrawnBodyMeasure each) {
         CheckBox used = new CheckBox(each.landmark().title());
         used.setSelected(each.used());
         used.setId("use-" + each.landmark().id());
@@ -111,14 +111,14 @@ final class BodyPanel extends VBox {
                 Parts.label(desk.studio().format().format(each.body()), "figure"));
     }
 
-    private String nearest(List<MadeFor> made) {
+    private String nearest(List<DrawnBodyMeasure> made) {
         for (SizeChart chart : desk.charts()) {
             Optional<SizeMatch> match = SizeMatch.of(
                     chart,
                     made.get(0).landmark().measures(),
                     measure -> made.stream()
                             .filter(each -> each.landmark().measures().contains(measure))
-                            .mapToDouble(MadeFor::body)
+                            .mapToDouble(DrawnBodyMeasure::body)
                             .findFirst()
                             .orElse(Double.NaN),
                     0);

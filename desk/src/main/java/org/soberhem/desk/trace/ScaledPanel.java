@@ -20,9 +20,9 @@ import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.DraftException;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
-import org.soberhem.core.draft.WaysCompared;
+import org.soberhem.core.draft.WayComparison;
 import org.soberhem.core.pattern.Pattern;
-import org.soberhem.core.trace.MadeFor;
+import org.soberhem.core.trace.DrawnBodyMeasure;
 import org.soberhem.core.trace.ScaledSheet;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
@@ -114,9 +114,9 @@ final class ScaledPanel extends VBox {
     }
 
     /** Landmarks that the wearer has no reading of are not scaled by. */
-    private List<MadeFor> unread(Inputs inputs) {
+    private List<DrawnBodyMeasure> unread(Inputs inputs) {
         return desk.made().stream()
-                .filter(MadeFor::used)
+                .filter(DrawnBodyMeasure::used)
                 .filter(each -> each.landmark().measures().stream()
                         .noneMatch(measure -> inputs.find(measure).isPresent()))
                 .toList();
@@ -130,7 +130,7 @@ final class ScaledPanel extends VBox {
     private String draw() {
         Costume at = costume.getValue();
         Inputs inputs = inputs(at);
-        List<MadeFor> unread = desk.tracing().chart().isEmpty() ? unread(inputs) : List.of();
+        List<DrawnBodyMeasure> unread = desk.tracing().chart().isEmpty() ? unread(inputs) : List.of();
         TraceDesk.Made made =
                 desk.sheet(unread.stream().map(each -> each.landmark().id()).toList());
         if (!unread.isEmpty()) {
@@ -150,7 +150,7 @@ final class ScaledPanel extends VBox {
         add.setId("add-to-costume");
         actions.getChildren().add(add);
         if (sheet.sheet().choices().containsKey(ScaledSheet.SCALING)) {
-            return compare(WaysCompared.of(sheet, inputs, ScaledSheet.SCALING));
+            return compare(WayComparison.of(sheet, inputs, ScaledSheet.SCALING));
         }
         try {
             Pattern pattern = Drafter.draft(sheet, inputs).pattern();
@@ -171,12 +171,12 @@ final class ScaledPanel extends VBox {
         studio.placeProperty().set(Optional.of(Stage.DRAFT));
     }
 
-    private String compare(WaysCompared compared) {
+    private String compare(WayComparison compared) {
         List<Drawn> drawings = new ArrayList<>();
         String refused = "";
         table.add(Parts.label("wanted", "small", "soft"), 1, 0);
         for (int i = 0; i < compared.ways().size(); i++) {
-            WaysCompared.Way way = compared.ways().get(i);
+            WayComparison.Way way = compared.ways().get(i);
             String words = WORDS.get(way.name());
             Label head = Parts.text(words, "small", "soft");
             head.setMaxWidth(62);
@@ -185,7 +185,7 @@ final class ScaledPanel extends VBox {
             refused = way.refused().isEmpty() ? refused : way.refused() + ".";
         }
         for (int r = 0; r < compared.rows().size(); r++) {
-            WaysCompared.Row row = compared.rows().get(r);
+            WayComparison.Row row = compared.rows().get(r);
             table.add(Parts.label(row.name(), "small"), 0, r + 1);
             table.add(Parts.label(desk.studio().format().format(row.wanted()), "small"), 1, r + 1);
             for (int i = 0; i < row.errors().size(); i++) {

@@ -5,7 +5,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.text.Text;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.pattern.PieceLayout;
-import org.soberhem.core.pattern.Spread;
+import org.soberhem.core.pattern.SpreadPiece;
 import org.soberhem.desk.widget.Ink;
 import org.soberhem.desk.widget.PieceDrawing;
 import org.soberhem.desk.widget.View;
@@ -49,7 +49,7 @@ final class SideBySide extends Pane {
             Text title =
                     Ink.shape(new Text(MARGIN, i * row + TITLE, drawn.get(i).title()), "piece-name");
             getChildren().add(title);
-            for (Spread spread : Spread.of(drawn.get(i).pattern())) {
+            for (SpreadPiece spread : SpreadPiece.of(drawn.get(i).pattern())) {
                 PieceDrawing piece =
                         new PieceDrawing(spread, layouts.get(i).places().get(spread.name()), view);
                 getChildren().add(piece.outline("thumb-line"));

@@ -8,17 +8,17 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Inputs;
-import org.soberhem.core.draft.SheetException;
+import org.soberhem.core.formula.SheetException;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.core.size.SizeChart;
 import org.soberhem.core.size.SizeMatch;
+import org.soberhem.core.trace.DrawnBodyMeasure;
 import org.soberhem.core.trace.Graft;
 import org.soberhem.core.trace.Grid;
 import org.soberhem.core.trace.Knot;
-import org.soberhem.core.trace.MadeFor;
 import org.soberhem.core.trace.Offsets;
 import org.soberhem.core.trace.PaperPattern;
 import org.soberhem.core.trace.PaperPiece;
@@ -321,9 +321,9 @@ final class TraceDesk {
     }
 
     /** Returns what the drawing says of the body that it was made for. */
-    List<MadeFor> made() {
+    List<DrawnBodyMeasure> made() {
         return paper().pattern()
-                .map(pattern -> MadeFor.of(
+                .map(pattern -> DrawnBodyMeasure.of(
                         pattern,
                         studio.library().landmarks(),
                         tracing().ease(),

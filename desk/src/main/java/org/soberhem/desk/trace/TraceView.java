@@ -74,8 +74,8 @@ public final class TraceView extends BorderPane {
     private Tapping tapping;
     private WhatPanel what;
     private GridPanel grid;
-    private OutlinesPanel outlines;
-    private NumbersPanel numbers;
+    private PieceOutlinesPanel outlines;
+    private MeasuredPiecePanel numbers;
     private GraftPanel graft;
     private NamesPanel names;
     private BodyPanel body;
@@ -119,8 +119,8 @@ public final class TraceView extends BorderPane {
         tapping = new Tapping(desk);
         what = new WhatPanel(desk, this::otherPicture, this::write, this::remove);
         grid = new GridPanel(desk);
-        outlines = new OutlinesPanel(desk, this::refresh);
-        numbers = new NumbersPanel(desk, this::refresh);
+        outlines = new PieceOutlinesPanel(desk, this::refresh);
+        numbers = new MeasuredPiecePanel(desk, this::refresh);
         graft = new GraftPanel(desk, this::refresh);
         names = new NamesPanel(desk, tapping, this::refresh);
         body = new BodyPanel(desk);
@@ -234,7 +234,7 @@ public final class TraceView extends BorderPane {
             case BODY -> body.show();
             case SCALED -> scaled.show();
         }
-        pane.show(page == Page.GRID ? Over.grid(desk) : Over.pieces(desk, page != Page.OUTLINES));
+        pane.show(page == Page.GRID ? TracingOverlay.grid(desk) : TracingOverlay.pieces(desk, page != Page.OUTLINES));
     }
 
     private static Box paper(Tracing tracing) {

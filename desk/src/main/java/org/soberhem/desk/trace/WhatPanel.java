@@ -9,7 +9,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.soberhem.core.draft.Source;
+import org.soberhem.core.draft.SheetSource;
 import org.soberhem.core.size.SizeChart;
 import org.soberhem.core.trace.Tracing;
 import org.soberhem.desk.widget.Parts;
@@ -24,10 +24,10 @@ final class WhatPanel extends VBox {
     private final ChoiceBox<String> garment = new ChoiceBox<>();
     private final TextField place = new TextField();
     private final TextField years = new TextField();
-    private final ChoiceBox<Source.Kind> kind = new ChoiceBox<>();
+    private final ChoiceBox<SheetSource.Kind> kind = new ChoiceBox<>();
     private final TextField where = new TextField();
     private final TextField at = new TextField();
-    private final ChoiceBox<Source.Sure> sure = new ChoiceBox<>();
+    private final ChoiceBox<SheetSource.Sure> sure = new ChoiceBox<>();
     private final TextField note = new TextField();
     private final ChoiceBox<String> chart = new ChoiceBox<>();
     private boolean filling;
@@ -56,10 +56,10 @@ final class WhatPanel extends VBox {
                         .distinct()
                         .sorted()
                         .toList());
-        kind.getItems().setAll(Source.Kind.values());
-        kind.setConverter(Parts.words(Source.Kind::words));
-        sure.getItems().setAll(Source.Sure.values());
-        sure.setConverter(Parts.words(Source.Sure::words));
+        kind.getItems().setAll(SheetSource.Kind.values());
+        kind.setConverter(Parts.words(SheetSource.Kind::words));
+        sure.getItems().setAll(SheetSource.Sure.values());
+        sure.setConverter(Parts.words(SheetSource.Sure::words));
         years.setPromptText("1890–1897");
         at.setPromptText("page, plate or number");
         form.addRow(0, Parts.label("Title"), title);
@@ -128,7 +128,7 @@ final class WhatPanel extends VBox {
                 place.getText().isBlank() ? was.place() : place.getText().strip(),
                 Math.min(from, to),
                 Math.max(from, to),
-                new Source(
+                new SheetSource(
                         kind.getValue() == null ? was.source().kind() : kind.getValue(),
                         where.getText().strip(),
                         at.getText().strip(),

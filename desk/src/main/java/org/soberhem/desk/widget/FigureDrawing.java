@@ -2,7 +2,7 @@ package org.soberhem.desk.widget;
 
 import javafx.scene.Group;
 import javafx.scene.shape.Ellipse;
-import org.soberhem.core.figure.Figure;
+import org.soberhem.core.figure.PointingFigure;
 import org.soberhem.core.geometry.Point;
 
 /** One view of the figure to point at, drawn as a plain plate. */
@@ -18,8 +18,8 @@ public final class FigureDrawing extends Group {
      * @param top y of its crown, in pixels
      * @param height from crown to floor, in pixels
      */
-    public FigureDrawing(Figure figure, double middle, double top, double height) {
-        view = new View(height / Figure.HEIGHT, middle, top);
+    public FigureDrawing(PointingFigure figure, double middle, double top, double height) {
+        view = new View(height / PointingFigure.HEIGHT, middle, top);
         Ellipse head = new Ellipse(middle, view.y(49), 37 * view.scale(), 49 * view.scale());
         getChildren()
                 .addAll(

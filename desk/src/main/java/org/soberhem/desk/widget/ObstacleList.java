@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.function.Consumer;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import org.soberhem.core.costume.Obstacle;
+import org.soberhem.core.judging.Obstacle;
 import org.soberhem.core.length.LengthFormat;
 
 /** What stands in the way: a few sentences, each of which opens its place. */

@@ -14,8 +14,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Text;
 import javafx.stage.Screen;
-import org.soberhem.core.draft.Plate;
-import org.soberhem.core.draft.Walk;
+import org.soberhem.core.draft.DraftedPiece;
+import org.soberhem.core.draft.DraftingSteps;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthUnit;
@@ -23,7 +23,7 @@ import org.soberhem.core.pattern.Level;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.PieceLayout;
-import org.soberhem.core.pattern.Spread;
+import org.soberhem.core.pattern.SpreadPiece;
 
 /**
  * The paper: pieces to scale between two rulers, to zoom, move and point at. Pieces keep their places and scale while a
@@ -50,8 +50,8 @@ public final class Paper extends Region {
             String subject,
             Pattern pattern,
             Optional<Pattern> ghost,
-            List<Plate> plates,
-            List<Walk.Step> steps,
+            List<DraftedPiece> plates,
+            List<DraftingSteps.Step> steps,
             Optional<Integer> walked,
             List<String> troubled,
             LengthFormat format) {
@@ -63,7 +63,7 @@ public final class Paper extends Region {
         }
 
         /** Returns the steps of a plate: its own, and on the first plate of a frame the frame's. */
-        private List<Walk.Step> stepsOf(Plate plate, int until) {
+        private List<DraftingSteps.Step> stepsOf(DraftedPiece plate, int until) {
             boolean first = plates.stream()
                     .filter(other -> other.frame().equals(plate.frame()))
                     .findFirst()
@@ -130,11 +130,11 @@ public final class Paper extends Region {
     public void show(Scene shown) {
         boolean samePieces = scene != null
                 && scene.subject().equals(shown.subject())
-                && Spread.of(scene.pattern()).stream()
-                        .map(Spread::name)
+                && SpreadPiece.of(scene.pattern()).stream()
+                        .map(SpreadPiece::name)
                         .toList()
-                        .equals(Spread.of(shown.pattern()).stream()
-                                .map(Spread::name)
+                        .equals(SpreadPiece.of(shown.pattern()).stream()
+                                .map(SpreadPiece::name)
                                 .toList());
         scene = shown;
         if (!samePieces) {
@@ -199,13 +199,13 @@ public final class Paper extends Region {
         Point mouse = new Point(x, y);
         Pick nearest = null;
         double least = NEAR;
-        for (Spread spread : Spread.of(scene.pattern())) {
+        for (SpreadPiece spread : SpreadPiece.of(scene.pattern())) {
             PieceLayout.Place place = layout.places().get(spread.name());
-            for (Plate plate : scene.plates()) {
+            for (DraftedPiece plate : scene.plates()) {
                 if (!plate.piece().equals(spread.piece().name())) {
                     continue;
                 }
-                for (Plate.PlatePoint point : plate.points()) {
+                for (DraftedPiece.PlatePoint point : plate.points()) {
                     double distance = view.of(place.of(point.at())).distanceTo(mouse);
                     if (!point.corner() && distance < least) {
                         least = distance;
@@ -237,12 +237,12 @@ public final class Paper extends Region {
         }
         drawGrid();
         drawing.getChildren().clear();
-        List<Spread> spreads = Spread.of(scene.pattern());
+        List<SpreadPiece> spreads = SpreadPiece.of(scene.pattern());
         drawBodyLine(spreads);
-        for (Spread spread : spreads) {
+        for (SpreadPiece spread : spreads) {
             PieceLayout.Place place = layout.places().get(spread.name());
             Piece piece = spread.piece();
-            Optional<Plate> plate = scene.plates().stream()
+            Optional<DraftedPiece> plate = scene.plates().stream()
                     .filter(p -> p.piece().equals(piece.name()))
                     .findFirst();
             Optional<String> picked = Optional.ofNullable(pick.get())
@@ -255,7 +255,7 @@ public final class Paper extends Region {
             PieceDrawing drawn = new PieceDrawing(spread, place, view);
             if (scene.walked().isPresent() && plate.isPresent()) {
                 int walked = scene.walked().get();
-                Walk.Step now = scene.steps().get(walked - 1);
+                DraftingSteps.Step now = scene.steps().get(walked - 1);
                 drawing.getChildren().add(drawn.walked(scene.stepsOf(plate.get(), walked), now));
                 continue;
             }
@@ -276,7 +276,7 @@ public final class Paper extends Region {
     }
 
     private void drawGhost(Pattern ghost) {
-        for (Spread spread : Spread.of(ghost)) {
+        for (SpreadPiece spread : SpreadPiece.of(ghost)) {
             PieceLayout.Place place = layout.places().get(spread.name());
             if (place != null) {
                 drawing.getChildren().add(new PieceDrawing(spread, place, view).ghost());
@@ -284,10 +284,10 @@ public final class Paper extends Region {
         }
     }
 
-    private void drawBodyLine(List<Spread> spreads) {
+    private void drawBodyLine(List<SpreadPiece> spreads) {
         layout.line().ifPresent(name -> {
             Level level = spreads.stream()
-                    .map(Spread::piece)
+                    .map(SpreadPiece::piece)
                     .map(piece -> piece.levels().get(name))
                     .filter(found -> found != null)
                     .findFirst()

@@ -9,8 +9,8 @@ import javafx.scene.Group;
 import javafx.scene.Node;
 import javafx.scene.shape.Circle;
 import javafx.scene.text.Text;
-import org.soberhem.core.draft.Plate;
-import org.soberhem.core.draft.Walk;
+import org.soberhem.core.draft.DraftedPiece;
+import org.soberhem.core.draft.DraftingSteps;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.geometry.Path;
@@ -22,7 +22,7 @@ import org.soberhem.core.pattern.MarkLine;
 import org.soberhem.core.pattern.Notch;
 import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.PieceLayout;
-import org.soberhem.core.pattern.Spread;
+import org.soberhem.core.pattern.SpreadPiece;
 
 /** Draws one piece as a technical plate: construction, seam, cut, fold, grain, notches, letters. */
 public final class PieceDrawing {
@@ -43,12 +43,12 @@ public final class PieceDrawing {
 
     private static final int TRIED = 40;
 
-    private final Spread spread;
+    private final SpreadPiece spread;
     private final PieceLayout.Place place;
     private final View view;
     private final Group group = new Group();
 
-    public PieceDrawing(Spread spread, PieceLayout.Place place, View view) {
+    public PieceDrawing(SpreadPiece spread, PieceLayout.Place place, View view) {
         this.spread = spread;
         this.place = place;
         this.view = view;
@@ -76,7 +76,11 @@ public final class PieceDrawing {
      * @param picked letter of the chosen point, if it is in this piece
      * @param troubled names of edges and levels where a check fails
      */
-    Group full(Optional<Plate> plate, List<Walk.Step> steps, Optional<String> picked, List<String> troubled) {
+    Group full(
+            Optional<DraftedPiece> plate,
+            List<DraftingSteps.Step> steps,
+            Optional<String> picked,
+            List<String> troubled) {
         Piece piece = spread.piece();
         group.getChildren().add(Ink.polygon(screen(piece.cuttingLine().corners()), "cut-line"));
         plate.ifPresent(drawn -> construction(drawn, steps));
@@ -103,8 +107,8 @@ public final class PieceDrawing {
         return group;
     }
 
-    private void construction(Plate plate, List<Walk.Step> steps) {
-        baseLine(plate.points().stream().map(Plate.PlatePoint::at).toList());
+    private void construction(DraftedPiece plate, List<DraftingSteps.Step> steps) {
+        baseLine(plate.points().stream().map(DraftedPiece.PlatePoint::at).toList());
         Set<String> letters = new HashSet<>();
         plate.points().stream().filter(point -> !point.corner()).forEach(point -> letters.add(point.name()));
         steps.stream()
@@ -131,12 +135,12 @@ public final class PieceDrawing {
      * @param steps the steps of this piece and of its frame that are done
      * @param now the step that is being done; stands out if it is one of them
      */
-    Group walked(List<Walk.Step> steps, Walk.Step now) {
+    Group walked(List<DraftingSteps.Step> steps, DraftingSteps.Step now) {
         baseLine(steps.stream().flatMap(step -> step.place().stream()).toList());
         List<Point> taken = new ArrayList<>();
-        for (Walk.Step step : steps) {
+        for (DraftingSteps.Step step : steps) {
             boolean current = step == now;
-            String line = step.kind() == Walk.Kind.MARK ? "dart" : "seam-line";
+            String line = step.kind() == DraftingSteps.Kind.MARK ? "dart" : "seam-line";
             step.helping()
                     .forEach(each ->
                             group.getChildren().add(Ink.polyline(screen(each), current ? "walked" : "construction")));
@@ -144,7 +148,7 @@ public final class PieceDrawing {
                     .ifPresent(drawn ->
                             group.getChildren().add(Ink.polyline(screen(drawn), current ? "walked drawn" : line)));
             step.place().ifPresent(at -> walkedPoint(step.subject(), screen(at), current, taken));
-            if (step.kind() == Walk.Kind.CUT) {
+            if (step.kind() == DraftingSteps.Kind.CUT) {
                 group.getChildren()
                         .add(Ink.polygon(screen(spread.piece().cuttingLine().corners()), "cut-line"));
                 spread.piece().notches().forEach(this::notch);
@@ -201,7 +205,7 @@ public final class PieceDrawing {
         return Ink.polygon(List.of(tip, base.plus(across), base.minus(across)), "grain-head");
     }
 
-    private void names(Optional<Plate> plate) {
+    private void names(Optional<DraftedPiece> plate) {
         Text name = Ink.text(spread.name(), 0, 0, "piece-name");
         Text note = Ink.text(cutWords(), 0, 0, "piece-note");
         double width = Math.max(NAME_WIDTH, note.getLayoutBounds().getWidth());
@@ -231,7 +235,7 @@ public final class PieceDrawing {
     }
 
     /** Finds the place inside the piece where two lines of words are farthest from every line and letter. */
-    private Optional<Point> room(double width, Optional<Plate> plate) {
+    private Optional<Point> room(double width, Optional<DraftedPiece> plate) {
         List<Point> outline = screen(spread.piece().seamLine().corners());
         Box box = Box.round(outline);
         List<Double> busy = new ArrayList<>();
@@ -282,11 +286,11 @@ public final class PieceDrawing {
         return "cut " + spread.shape().words(String.valueOf(spread.count()));
     }
 
-    private void letters(Plate plate, Optional<String> picked) {
+    private void letters(DraftedPiece plate, Optional<String> picked) {
         Box box = Box.round(screen(spread.piece().seamLine().corners()));
         Point middle = new Point((box.minX() + box.maxX()) / 2, (box.minY() + box.maxY()) / 2);
         List<Point> taken = new ArrayList<>();
-        for (Plate.PlatePoint point : plate.points()) {
+        for (DraftedPiece.PlatePoint point : plate.points()) {
             boolean chosen = picked.filter(point.name()::equals).isPresent();
             if (point.corner() && !chosen) {
                 continue;

@@ -3,7 +3,7 @@ package org.soberhem.desk.widget;
 import java.util.List;
 import java.util.Locale;
 import javafx.scene.Node;
-import org.soberhem.core.figure.Plate;
+import org.soberhem.core.figure.FigurePlate;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 
@@ -15,8 +15,8 @@ public final class PlateDrawing {
     private PlateDrawing() {}
 
     /** Adds a plate's shapes to a pane's children. */
-    public static void draw(Plate plate, View view, List<Node> into) {
-        for (Plate.Part part : plate.parts()) {
+    public static void draw(FigurePlate plate, View view, List<Node> into) {
+        for (FigurePlate.Part part : plate.parts()) {
             String kind = "plate-" + part.kind().name().toLowerCase(Locale.ROOT);
             for (Path shape : part.shapes()) {
                 into.add(Ink.polygon(flat(shape, view), "plate-edge " + kind));

@@ -17,7 +17,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
-import org.soberhem.core.draft.Source;
+import org.soberhem.core.draft.SheetSource;
 import org.soberhem.core.trace.Grid;
 import org.soberhem.core.trace.TracedCopy;
 import org.soberhem.core.trace.Tracing;
@@ -35,7 +35,7 @@ class TracingCommandTest extends CommandTest {
     @BeforeEach
     void files() throws IOException {
         Tracing plate = Tracing.begun(
-                        Tracing.About.begun("Plate", Tracing.Kind.GRIDDED, Source.guessed("drawn for a test")),
+                        Tracing.About.begun("Plate", Tracing.Kind.GRIDDED, SheetSource.guessed("drawn for a test")),
                         Optional.empty(),
                         Grid.PAPER)
                 .with(TracedCopy.of(

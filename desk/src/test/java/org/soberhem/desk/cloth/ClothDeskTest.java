@@ -11,14 +11,13 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.soberhem.core.cloth.Cloth;
-import org.soberhem.core.cloth.IfShort;
 import org.soberhem.core.cloth.Lay;
+import org.soberhem.core.cloth.ShortClothAdvice;
 import org.soberhem.core.costume.GateStep;
-import org.soberhem.core.costume.GateCondition;
-import org.soberhem.core.costume.GateCheck;
-import org.soberhem.core.costume.Gate;
 import org.soberhem.core.costume.Stage;
-import org.soberhem.core.costume.Supply;
+import org.soberhem.core.gate.GateCheck;
+import org.soberhem.core.gate.GateCondition;
+import org.soberhem.core.judging.ClothSupply;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.studio.Studios;
@@ -45,7 +44,7 @@ class ClothDeskTest {
         studio.keeper().close();
     }
 
-    private Supply supply() {
+    private ClothSupply supply() {
         return desk.supply().orElseThrow();
     }
 
@@ -110,7 +109,7 @@ class ClothDeskTest {
         assertThat(studio.situation().inTheWay())
                 .anyMatch(obstacle -> obstacle.stage() == Stage.CLOTH
                         && obstacle.sentence().in(studio.format()).contains("too short"));
-        List<IfShort.Way> ways = ClothDesk.waysOut(
+        List<ShortClothAdvice.Way> ways = ClothDesk.waysOut(
                 supply(),
                 desk.drawn().orElseThrow(),
                 supply().use().lay().orElseThrow().length());

@@ -10,10 +10,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import javax.imageio.ImageIO;
-import org.soberhem.core.figure.Dressed;
+import org.soberhem.core.figure.DressedFigure;
 import org.soberhem.core.figure.DressedPlate;
+import org.soberhem.core.figure.FigurePlate;
 import org.soberhem.core.figure.FigureView;
-import org.soberhem.core.figure.Plate;
 import org.soberhem.core.geometry.Cubic;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.geometry.Segment;
@@ -46,7 +46,7 @@ final class DemoPicturesProgram {
         Demo.fill(workspace, library, LocalDate.of(2026, 5, 14));
         Studio studio = new Studio(library, Keeper.atOnce(workspace), Clock.systemUTC());
         studio.open("secretary-1906");
-        Dressed dressed = studio.judge().figure(studio.situation().judged(), 0.5);
+        DressedFigure dressed = studio.judge().figure(studio.situation().judged(), 0.5);
         double height = dressed.body().height();
         picture(dressed, height, new double[4], CameraStandIn.Shot.PLAIN, folder.resolve("plate.jpg"), "plate");
         picture(dressed, height, TOO_LOW, CameraStandIn.Shot.CASUAL, folder.resolve("fitting-2.jpg"), "fitting");
@@ -58,16 +58,16 @@ final class DemoPicturesProgram {
     }
 
     private static void picture(
-            Dressed dressed, double height, double[] low, CameraStandIn.Shot shot, Path file, String name)
+            DressedFigure dressed, double height, double[] low, CameraStandIn.Shot shot, Path file, String name)
             throws IOException {
-        Plate plate = DressedPlate.of(dressed, FigureView.FRONT);
-        List<Plate.Part> parts = new ArrayList<>(plate.parts());
+        FigurePlate plate = DressedPlate.of(dressed, FigureView.FRONT);
+        List<FigurePlate.Part> parts = new ArrayList<>(plate.parts());
         List<org.soberhem.core.geometry.Path> buttons = new ArrayList<>();
         for (int i = 0; i < HEIGHTS.length; i++) {
             buttons.add(circle(new Point(0, low[i] - HEIGHTS[i])));
         }
-        parts.add(new Plate.Part(Plate.Kind.SKIRT, buttons, List.of()));
-        BufferedImage picture = CameraStandIn.photograph(new Plate(FigureView.FRONT, parts), height, shot);
+        parts.add(new FigurePlate.Part(FigurePlate.Kind.SKIRT, buttons, List.of()));
+        BufferedImage picture = CameraStandIn.photograph(new FigurePlate(FigureView.FRONT, parts), height, shot);
         ImageIO.write(picture, "jpg", file.toFile());
         mark(picture, height, shot, name + " crown", new Point(0, -height));
         mark(picture, height, shot, name + " toes", new Point(0, 0));

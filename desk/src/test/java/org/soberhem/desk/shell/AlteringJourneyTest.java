@@ -23,10 +23,10 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.text.Text;
 import org.junit.jupiter.api.Test;
 import org.soberhem.core.alter.AlterationKind;
-import org.soberhem.core.alter.Sides;
-import org.soberhem.core.alter.TakeInSeam;
-import org.soberhem.core.alter.Together;
-import org.soberhem.core.alter.WidenPiece;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.kind.CombinedAlteration;
+import org.soberhem.core.alter.kind.TakeInSeam;
+import org.soberhem.core.alter.kind.WidenPiece;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.EdgeRef;
@@ -124,7 +124,7 @@ class AlteringJourneyTest extends DemoJourney {
         assertThat(robot.lookup("#alter-make").queryAs(Button.class).isDisabled())
                 .isTrue();
         press(robot, "#alter-complete");
-        assertThat(garment("Bodice").alterations()).singleElement().isInstanceOf(Together.class);
+        assertThat(garment("Bodice").alterations()).singleElement().isInstanceOf(CombinedAlteration.class);
         assertThat(seams("Bodice")).allMatch(SeamCheck::isTrue);
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         window.settle();

@@ -17,7 +17,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.Work;
+import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.desk.widget.Tappable;
 import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
@@ -57,7 +57,7 @@ class DraftingJourneyTest extends DemoJourney {
         return studio.situation().costume().garment("Blouse").orElseThrow();
     }
 
-    private Work work() {
+    private DraftedGarment work() {
         return studio.situation().work("Blouse").orElseThrow();
     }
 

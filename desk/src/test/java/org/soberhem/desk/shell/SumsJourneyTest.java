@@ -13,7 +13,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
-import org.soberhem.core.costume.Obstacle;
+import org.soberhem.core.judging.Obstacle;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.desk.studio.Situation;
 import org.testfx.api.FxRobot;

@@ -10,7 +10,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.soberhem.core.costume.Stage;
-import org.soberhem.core.draft.SheetException;
+import org.soberhem.core.formula.SheetException;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.studio.Studios;

@@ -18,7 +18,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.soberhem.core.figure.Dressed;
+import org.soberhem.core.figure.DressedFigure;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.silhouette.PeriodOutline;
 import org.soberhem.core.silhouette.Silhouette;
@@ -57,7 +57,7 @@ class PictureDeskTest {
     /** What the camera saw is as broad as the figure that stood before it. */
     @Test
     void photograph_measuredAgain_isTheFigure() {
-        Dressed figure = studio.judge().figure(studio.situation().judged(), 0.5);
+        DressedFigure figure = studio.judge().figure(studio.situation().judged(), 0.5);
         PictureDesk.Measured seen = measure(desk.photograph());
         double height = figure.body().height();
         double top = -seen.right().stream()

@@ -30,7 +30,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.mockito.stubbing.OngoingStubbing;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.files.store.Action;
-import org.soberhem.files.store.Line;
+import org.soberhem.files.store.HistoryLine;
 import org.soberhem.files.store.StoreException;
 import org.soberhem.files.store.Workspace;
 import org.testfx.util.WaitForAsyncUtils;
@@ -38,12 +38,12 @@ import org.testfx.util.WaitForAsyncUtils;
 class KeeperTest {
 
     private static final Wearer ADA = Wearer.of("ada", "Ada", "", List.of());
-    private static final Line<Wearer> KEPT = new Line<>("ada", ADA, "Began", false, "");
+    private static final HistoryLine<Wearer> KEPT = new HistoryLine<>("ada", ADA, "Began", false, "");
     private static final StoreException FULL = new StoreException("The disk is full");
 
     private final Workspace workspace = mock(Workspace.class);
     private final Keeper keeper = Keeper.inBackground(workspace, Runnable::run);
-    private final List<Line<Wearer>> done = new ArrayList<>();
+    private final List<HistoryLine<Wearer>> done = new ArrayList<>();
     private final List<String> said = new ArrayList<>();
 
     @AfterEach
@@ -61,7 +61,7 @@ class KeeperTest {
         keep(ADA, sentence);
     }
 
-    private OngoingStubbing<Line<Wearer>> whenKept(String id) {
+    private OngoingStubbing<HistoryLine<Wearer>> whenKept(String id) {
         return when(workspace.keep(anyString(), eq(id), any(Wearer.class), any(), any()));
     }
 
@@ -119,7 +119,7 @@ class KeeperTest {
     void keep_otherLines_areNotHeldBack() {
         Wearer bea = Wearer.of("bea", "Bea", "", List.of());
         whenKept("ada").thenThrow(FULL).thenThrow(FULL).thenReturn(KEPT);
-        whenKept("bea").thenReturn(new Line<>("bea", bea, "", false, ""));
+        whenKept("bea").thenReturn(new HistoryLine<>("bea", bea, "", false, ""));
         keep("first");
         keep(bea, "of another");
         settle();

@@ -10,11 +10,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.soberhem.core.alter.LengthenAtLevel;
-import org.soberhem.core.alter.Sides;
-import org.soberhem.core.costume.Earlier;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.kind.LengthenAtLevel;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Stage;
+import org.soberhem.core.judging.EarlierVersion;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.desk.draft.AlterDesk;
@@ -167,10 +167,10 @@ class StudioTest {
     void earlierVersion_nearestToTheWearer_isBegunFrom() {
         Studio studio = Studios.demo(folder);
         studio.open("keeper-1907");
-        List<Earlier> nearest = studio.earlier();
+        List<EarlierVersion> nearest = studio.earlier();
         assertThat(nearest).isNotEmpty().noneMatch(each -> each.costume().id().equals("keeper-1907"));
-        assertThat(nearest).extracting(Earlier::outside).isSorted();
-        Earlier first = nearest.get(0);
+        assertThat(nearest).extracting(EarlierVersion::outside).isSorted();
+        EarlierVersion first = nearest.get(0);
         int before = studio.situation().costume().garments().size();
         studio.branch(
                 first.costume(),

@@ -11,9 +11,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.soberhem.core.body.Measure.Station;
 import org.soberhem.core.body.MeasurementSet;
+import org.soberhem.core.body.MeasuringRoute;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.TapeStart;
-import org.soberhem.core.body.Walk;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.doubt.Doubt;
 import org.soberhem.core.length.Length;
@@ -50,7 +50,7 @@ class SessionTest {
         studio.keeper().close();
     }
 
-    private Walk.Step step() {
+    private MeasuringRoute.Step step() {
         return session.stepProperty().get().orElseThrow();
     }
 
@@ -66,7 +66,7 @@ class SessionTest {
 
     @Test
     void walk_isWhatTheDraftsNeed_theRibbonFirst_seatedAfterStanding() {
-        List<Walk.Step> steps = desk.walk().steps();
+        List<MeasuringRoute.Step> steps = desk.walk().steps();
         assertThat(desk.walk().ribbon()).isTrue();
         assertThat(steps.get(0).measure().id()).isEqualTo("waist-crease");
         assertThat(steps).extracting(step -> step.measure().id()).contains("wrist", "forearm", "waist-to-floor-back");
@@ -74,7 +74,7 @@ class SessionTest {
                 .filteredOn(step -> step.posture() == Posture.SEATED)
                 .extracting(step -> step.measure().id())
                 .containsExactly("waist-crease", "full-hip");
-        assertThat(steps).extracting(Walk.Step::station).isSortedAccordingTo((a, b) -> a.compareTo(b));
+        assertThat(steps).extracting(MeasuringRoute.Step::station).isSortedAccordingTo((a, b) -> a.compareTo(b));
         assertThat(steps.get(steps.size() - 1).station()).isEqualTo(Station.SHOES_OFF);
     }
 
@@ -94,13 +94,13 @@ class SessionTest {
     @Test
     void threeReadings_goOnByThemselves_oneByEnter() {
         toTheReadings();
-        Walk.Step first = step();
+        MeasuringRoute.Step first = step();
         session.accept("26 1/2");
         session.accept("26+3");
         assertThat(step()).isEqualTo(first);
         session.accept("26 1/2");
         assertThat(step()).isNotEqualTo(first);
-        Walk.Step second = step();
+        MeasuringRoute.Step second = step();
         readStep("38");
         assertThat(step()).isNotEqualTo(second);
         MeasurementSet set = desk.set().orElseThrow();
@@ -132,7 +132,7 @@ class SessionTest {
     @Test
     void leftOut_comesBackAtTheEnd_andPausingLosesNothing() {
         toTheReadings();
-        Walk.Step left = step();
+        MeasuringRoute.Step left = step();
         session.skip();
         int all = desk.walk().steps().size();
         while (session.pageProperty().get() == Session.Page.READING) {
@@ -157,7 +157,7 @@ class SessionTest {
     }
 
     /** Returns something usual for a measure. */
-    private static String typical(Walk.Step step) {
+    private static String typical(MeasuringRoute.Step step) {
         return switch (step.measure().id()) {
             case "full-hip" -> step.posture() == Posture.SEATED ? "41" : "39";
             case "full-bust" -> "36";

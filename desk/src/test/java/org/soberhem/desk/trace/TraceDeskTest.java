@@ -14,7 +14,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.draft.Inputs;
-import org.soberhem.core.draft.Source;
+import org.soberhem.core.draft.SheetSource;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
@@ -56,8 +56,8 @@ class TraceDeskTest {
                 .hasSize(1)
                 .first()
                 .satisfies(each -> assertThat(each.sheet().sheet().about().sources())
-                        .extracting(Source::kind)
-                        .containsExactly(Source.Kind.PLATE));
+                        .extracting(SheetSource::kind)
+                        .containsExactly(SheetSource.Kind.PLATE));
     }
 
     @Test
@@ -139,7 +139,7 @@ class TraceDeskTest {
         Costume before = studio.costumes().get(0);
         TraceDesk copy = new TraceDesk(studio, copy());
         Tracing.About about = copy.tracing().about();
-        assertThat(about.source().kind()).isEqualTo(Source.Kind.OWN);
+        assertThat(about.source().kind()).isEqualTo(SheetSource.Kind.OWN);
         assertThat(about.source().words())
                 .contains("Blouse")
                 .contains("version 1, 2026-04-14")

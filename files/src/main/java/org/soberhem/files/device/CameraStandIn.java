@@ -14,7 +14,7 @@ import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.util.Random;
-import org.soberhem.core.figure.Plate;
+import org.soberhem.core.figure.FigurePlate;
 import org.soberhem.core.geometry.Cubic;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Segment;
@@ -76,7 +76,7 @@ public final class CameraStandIn {
      * @param plate the figure
      * @param height of the wearer, in millimetres
      */
-    public static BufferedImage photograph(Plate plate, double height, Shot shot) {
+    public static BufferedImage photograph(FigurePlate plate, double height, Shot shot) {
         BufferedImage scene = new BufferedImage(WIDE, HIGH, BufferedImage.TYPE_INT_RGB);
         Graphics2D pen = scene.createGraphics();
         pen.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
@@ -87,7 +87,7 @@ public final class CameraStandIn {
         place.rotate(Math.toRadians(shot.lean()));
         place.scale(scale * StrictMath.cos(Math.toRadians(shot.turn())), scale);
         shadow(pen, plate, place, shot);
-        for (Plate.Part part : plate.parts()) {
+        for (FigurePlate.Part part : plate.parts()) {
             Area area = new Area();
             part.shapes().forEach(shape -> area.add(new Area(place.createTransformedShape(drawn(shape)))));
             paint(pen, area, part.kind(), shot);
@@ -104,9 +104,9 @@ public final class CameraStandIn {
     }
 
     /** A soft shadow on the floor, away from the light. */
-    private static void shadow(Graphics2D pen, Plate plate, AffineTransform place, Shot shot) {
+    private static void shadow(Graphics2D pen, FigurePlate plate, AffineTransform place, Shot shot) {
         Rectangle2D box = null;
-        for (Plate.Part part : plate.parts()) {
+        for (FigurePlate.Part part : plate.parts()) {
             for (Path shape : part.shapes()) {
                 Rectangle2D each = place.createTransformedShape(drawn(shape)).getBounds2D();
                 box = box == null ? each : box.createUnion(each);
@@ -121,7 +121,7 @@ public final class CameraStandIn {
         }
     }
 
-    private static void paint(Graphics2D pen, Area area, Plate.Kind kind, Shot shot) {
+    private static void paint(Graphics2D pen, Area area, FigurePlate.Kind kind, Shot shot) {
         Color colour = switch (kind) {
             case BODY -> SKIN;
             case UNDER -> UNDER;
@@ -139,7 +139,7 @@ public final class CameraStandIn {
                 0,
                 lit(colour, 0.82 + 0.28 * side)));
         pen.fill(area);
-        if (kind == Plate.Kind.SKIRT) {
+        if (kind == FigurePlate.Kind.SKIRT) {
             folds(pen, area, box, colour);
         }
         pen.setStroke(new BasicStroke(1.2f));

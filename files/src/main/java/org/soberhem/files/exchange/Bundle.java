@@ -21,9 +21,9 @@ import java.util.zip.ZipOutputStream;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.cloth.Cloth;
 import org.soberhem.core.costume.Costume;
-import org.soberhem.core.costume.Shared;
 import org.soberhem.core.fitting.Picture;
 import org.soberhem.core.layers.LayerStack;
+import org.soberhem.core.report.Redaction;
 import org.soberhem.files.fault.FormatException;
 import org.soberhem.files.picture.Pictures;
 import org.soberhem.files.store.Attachments;
@@ -40,7 +40,7 @@ import tools.jackson.databind.JsonNode;
  * @param cloths of the stash that it is cut from
  * @param pictures contents by their hashes
  */
-public record Bundle(Shared shared, Optional<LayerStack> stack, List<Cloth> cloths, Map<String, byte[]> pictures) {
+public record Bundle(Redaction shared, Optional<LayerStack> stack, List<Cloth> cloths, Map<String, byte[]> pictures) {
 
     /** Bundles of format 1 hold values of the stored form 1. */
     private static final int FORMAT = 2;
@@ -82,7 +82,7 @@ public record Bundle(Shared shared, Optional<LayerStack> stack, List<Cloth> clot
 
     /** Gathers a bundle; pictures that cannot be found are left out. */
     public static Bundle of(
-            Shared shared,
+            Redaction shared,
             Optional<LayerStack> stack,
             List<Cloth> cloths,
             Function<String, Optional<byte[]>> pictures) {
@@ -160,7 +160,7 @@ public record Bundle(Shared shared, Optional<LayerStack> stack, List<Cloth> clot
                 pictures.put(hash, content);
             }
         });
-        return new Bundle(new Shared(costume, wearer), stack, List.of(cloths), pictures);
+        return new Bundle(new Redaction(costume, wearer), stack, List.of(cloths), pictures);
     }
 
     private static Map<String, byte[]> entries(byte[] content) {

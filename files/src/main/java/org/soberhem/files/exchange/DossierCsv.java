@@ -5,8 +5,8 @@ import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
-import org.soberhem.core.costume.Dossier;
 import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.report.Dossier;
 
 /** Writes a dossier as CSV: a row for each line, with its chapter before it. */
 public final class DossierCsv {

@@ -3,7 +3,7 @@ package org.soberhem.files.exchange;
 import java.util.ArrayList;
 import java.util.List;
 import org.soberhem.core.geometry.Box;
-import org.soberhem.core.geometry.Line;
+import org.soberhem.core.geometry.LineSegment;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.geometry.Segment;
@@ -14,7 +14,7 @@ import org.soberhem.core.pattern.Notch;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.PieceLayout;
-import org.soberhem.core.pattern.Spread;
+import org.soberhem.core.pattern.SpreadPiece;
 
 /**
  * A pattern as lines on named layers, the pieces laid out beside each other as they are on the paper of the draft; what every
@@ -48,7 +48,7 @@ record Drawing(Box box, List<Stroke> strokes, List<Words> words) {
         PieceLayout layout = PieceLayout.of(pattern);
         List<Stroke> strokes = new ArrayList<>();
         List<Words> words = new ArrayList<>();
-        for (Spread spread : Spread.of(pattern)) {
+        for (SpreadPiece spread : SpreadPiece.of(pattern)) {
             new Piecewise(spread.name(), spread.piece(), layout.places().get(spread.name()), strokes).draw();
             Point middle = spread.piece().seamLine().box().middle();
             words.add(new Words(
@@ -70,7 +70,7 @@ record Drawing(Box box, List<Stroke> strokes, List<Words> words) {
             List<Point> corners = piece.cuttingLine().corners();
             List<Segment> round = new ArrayList<>();
             for (int i = 0; i < corners.size(); i++) {
-                round.add(new Line(corners.get(i), corners.get((i + 1) % corners.size())));
+                round.add(new LineSegment(corners.get(i), corners.get((i + 1) % corners.size())));
             }
             add("cut", new Path(round), true);
             for (Edge edge : piece.edges()) {
@@ -94,7 +94,7 @@ record Drawing(Box box, List<Stroke> strokes, List<Words> words) {
         }
 
         private static Path line(Point from, Point to) {
-            return Path.of(new Line(from, to));
+            return Path.of(new LineSegment(from, to));
         }
     }
 }

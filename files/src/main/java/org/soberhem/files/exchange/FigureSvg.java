@@ -3,7 +3,7 @@ package org.soberhem.files.exchange;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import org.soberhem.core.figure.Plate;
+import org.soberhem.core.figure.FigurePlate;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Cubic;
 import org.soberhem.core.geometry.Path;
@@ -18,7 +18,7 @@ public final class FigureSvg {
     private FigureSvg() {}
 
     /** Returns the drawing with its parts as groups named after what they are, and the period's outline above them. */
-    public static String write(Plate plate, List<Path> bands) {
+    public static String write(FigurePlate plate, List<Path> bands) {
         List<Point> places = new ArrayList<>();
         plate.parts().forEach(part -> part.shapes().forEach(shape -> places.addAll(shape.flattened(2))));
         bands.forEach(band -> places.addAll(band.flattened(2)));
@@ -30,8 +30,8 @@ public final class FigureSvg {
                 box.minY() - MARGIN,
                 box.width() + 2 * MARGIN,
                 box.height() + 2 * MARGIN));
-        for (Plate.Part part : plate.parts()) {
-            String fill = part.kind() == Plate.Kind.BODY ? "#ffffff" : "#e6ebe8";
+        for (FigurePlate.Part part : plate.parts()) {
+            String fill = part.kind() == FigurePlate.Kind.BODY ? "#ffffff" : "#e6ebe8";
             svg.append("<g class=\"")
                     .append(part.kind().name().toLowerCase(Locale.ROOT))
                     .append("\" stroke-linejoin=\"round\">\n");

@@ -11,7 +11,7 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.soberhem.core.cloth.Lay;
 import org.soberhem.core.cloth.LayPiece;
-import org.soberhem.core.cloth.Placed;
+import org.soberhem.core.cloth.PlacedPiece;
 import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.pattern.CutShape;
@@ -168,7 +168,7 @@ public final class LayFile {
     public static String json(Lay lay, double seconds) {
         Map<String, Object> root = figures(lay, seconds);
         List<Map<String, Object>> cuts = new ArrayList<>();
-        for (Placed cut : lay.placed()) {
+        for (PlacedPiece cut : lay.placed()) {
             Map<String, Object> each = new LinkedHashMap<>();
             each.put("name", cut.name());
             each.put("copy", cut.copy());

@@ -8,7 +8,7 @@ import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
 import org.soberhem.core.cloth.Lay;
-import org.soberhem.core.cloth.Placed;
+import org.soberhem.core.cloth.PlacedPiece;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.geometry.Point;
@@ -77,7 +77,7 @@ public final class LaySvg {
         xml.writeEndDocument();
     }
 
-    private static String words(Placed cut) {
+    private static String words(PlacedPiece cut) {
         return cut.name() + " " + cut.copy() + (cut.turned() ? " (turned)" : "");
     }
 

@@ -7,7 +7,7 @@ import java.util.Locale;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.soberhem.core.draft.Draft;
-import org.soberhem.core.draft.Plate;
+import org.soberhem.core.draft.DraftedPiece;
 import org.soberhem.core.length.LengthFormat;
 
 /** The converted numbers of a draft: every point of every piece, as the sheet has it and at the wearer's size. */
@@ -33,8 +33,8 @@ public final class NumbersCsv {
                         "out mm")
                 .get();
         try (CSVPrinter csv = new CSVPrinter(text, format)) {
-            for (Plate plate : draft.plates()) {
-                for (Plate.PlatePoint point : plate.points()) {
+            for (DraftedPiece plate : draft.plates()) {
+                for (DraftedPiece.PlatePoint point : plate.points()) {
                     double along = point.at().y();
                     double out = point.at().x();
                     csv.printRecord(

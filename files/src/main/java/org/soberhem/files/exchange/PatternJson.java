@@ -18,7 +18,7 @@ import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Role;
 import org.soberhem.core.pattern.SeamCheck;
 import org.soberhem.core.pattern.Side;
-import org.soberhem.core.pattern.Spread;
+import org.soberhem.core.pattern.SpreadPiece;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
@@ -47,7 +47,7 @@ public final class PatternJson {
         ObjectNode measures = root.putObject("measures");
         draft.measures().forEach((id, value) -> measures.put(id, rounded(value)));
         ArrayNode pieces = root.putArray("pieces");
-        for (Spread spread : Spread.of(pattern)) {
+        for (SpreadPiece spread : SpreadPiece.of(pattern)) {
             ObjectNode piece = piece(spread);
             DraftSheet.PieceSheet written =
                     sheet.sheet().pieces().get(spread.piece().name());
@@ -85,7 +85,7 @@ public final class PatternJson {
                                 .isPresent());
     }
 
-    private static ObjectNode piece(Spread spread) {
+    private static ObjectNode piece(SpreadPiece spread) {
         Piece piece = spread.piece();
         double shift = piece.shape() == CutShape.FOLD ? -piece.centreX().orElse(0.0) : 0;
         ObjectNode node = JSON.objectNode();

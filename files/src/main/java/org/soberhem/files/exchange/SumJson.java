@@ -5,10 +5,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import org.soberhem.core.garment.Figure;
 import org.soberhem.core.garment.Finding;
 import org.soberhem.core.garment.MarkTable;
 import org.soberhem.core.garment.Sum;
+import org.soberhem.core.garment.SumValue;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
 
@@ -35,11 +35,11 @@ public final class SumJson {
         return json;
     }
 
-    private static Map<String, Object> figure(Figure figure) {
+    private static Map<String, Object> figure(SumValue figure) {
         Map<String, Object> json = new LinkedHashMap<>();
         json.put("name", figure.name());
         json.put("kind", figure.kind().name().toLowerCase(Locale.ROOT));
-        json.put(figure.kind() == Figure.Kind.LENGTH ? "mm" : "value", Math.round(figure.value() * 1e4) / 1e4);
+        json.put(figure.kind() == SumValue.Kind.LENGTH ? "mm" : "value", Math.round(figure.value() * 1e4) / 1e4);
         json.put("working", figure.working().in(LengthFormat.INCH_EIGHTHS));
         return json;
     }

@@ -21,9 +21,9 @@ import javax.xml.parsers.ParserConfigurationException;
 import org.apache.batik.parser.AWTPathProducer;
 import org.apache.batik.parser.AWTTransformProducer;
 import org.apache.batik.parser.ParseException;
-import org.soberhem.core.draft.Source;
+import org.soberhem.core.draft.SheetSource;
 import org.soberhem.core.geometry.Cubic;
-import org.soberhem.core.geometry.Line;
+import org.soberhem.core.geometry.LineSegment;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.geometry.Segment;
@@ -107,7 +107,7 @@ public final class SvgOutlines {
             pieces.add(sized.matches() ? piece.inSize(sized.group(2)) : piece);
         }
         return Tracing.begun(
-                        Tracing.About.begun(title, Tracing.Kind.TRACED, Source.guessed("traced from a drawing"))
+                        Tracing.About.begun(title, Tracing.Kind.TRACED, SheetSource.guessed("traced from a drawing"))
                                 .of("traced"),
                         Optional.empty(),
                         Grid.PAPER)
@@ -248,7 +248,7 @@ public final class SvgOutlines {
                 case PathIterator.SEG_LINETO -> {
                     Point to = new Point(at[0], at[1]);
                     if (pen.distanceTo(to) > NEAR) {
-                        segments.add(new Line(pen, to));
+                        segments.add(new LineSegment(pen, to));
                         pen = to;
                     }
                 }
@@ -264,7 +264,7 @@ public final class SvgOutlines {
                 }
                 default -> {
                     if (pen.distanceTo(start) > NEAR) {
-                        segments.add(new Line(pen, start));
+                        segments.add(new LineSegment(pen, start));
                         pen = start;
                     }
                 }

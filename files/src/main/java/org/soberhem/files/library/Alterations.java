@@ -8,8 +8,8 @@ import java.util.Map;
 import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.core.alter.AlterationKind.As;
 import org.soberhem.core.alter.AlterationKind.Ask;
-import org.soberhem.core.alter.Terms;
-import org.soberhem.core.draft.LooseFormula;
+import org.soberhem.core.alter.AlterationValues;
+import org.soberhem.core.formula.LooseFormula;
 import org.soberhem.core.pattern.Role;
 import org.soberhem.files.sheet.YamlNode;
 
@@ -25,7 +25,7 @@ final class Alterations {
     private static AlterationKind kind(YamlNode node) {
         node.only("id", "name", "also", "group", "does", "needs", "asks", "fixed", "tells", "caution");
         try {
-            Terms.type(node.get("does").text());
+            AlterationValues.type(node.get("does").text());
         } catch (IllegalArgumentException unknown) {
             throw node.get("does").problem(unknown.getMessage());
         }

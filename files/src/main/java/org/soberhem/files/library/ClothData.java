@@ -6,8 +6,8 @@ import java.util.Optional;
 import org.soberhem.core.cloth.Fibre;
 import org.soberhem.core.cloth.Notion;
 import org.soberhem.core.cloth.Shrinkage;
-import org.soberhem.core.draft.SheetException;
-import org.soberhem.core.plan.Making;
+import org.soberhem.core.formula.SheetException;
+import org.soberhem.core.plan.SewingOrder;
 import org.soberhem.core.plan.Task;
 import org.soberhem.files.sheet.YamlNode;
 
@@ -77,18 +77,18 @@ final class ClothData {
      *
      * @throws SheetException if something is wrong; the message says what and in which line
      */
-    static Making making(String text) {
+    static SewingOrder making(String text) {
         YamlNode root = YamlNode.parse(text).only("before", "kinds", "after");
-        return new Making(
+        return new SewingOrder(
                 root.get("before").items().stream().map(ClothData::step).toList(),
                 root.get("kinds").items().stream().map(ClothData::kind).toList(),
                 root.get("after").items().stream().map(ClothData::step).toList());
     }
 
-    private static Making.Step step(YamlNode node) {
+    private static SewingOrder.Step step(YamlNode node) {
         Map<String, YamlNode> all = node.only("garments", "do", "kind", "minutes", "look", "where", "spare")
                 .entries();
-        return new Making.Step(
+        return new SewingOrder.Step(
                 node.find("garments").map(YamlNode::texts).orElse(List.of()),
                 node.get("do").text(),
                 node.find("kind").map(kind -> kind.word(Task.Kind.class)).orElse(Task.Kind.WORK),
@@ -98,9 +98,9 @@ final class ClothData {
                 isTrue(Optional.ofNullable(all.get("spare"))));
     }
 
-    private static Making.Kind kind(YamlNode node) {
+    private static SewingOrder.Kind kind(YamlNode node) {
         node.only("words", "minutes", "look", "where", "spare");
-        return Making.Kind.of(
+        return SewingOrder.Kind.of(
                 node.get("words").texts(),
                 node.get("minutes").number(),
                 node.get("look").text(),

@@ -6,7 +6,7 @@ import java.util.Map;
 import org.soberhem.core.body.MeasureCatalogue;
 import org.soberhem.core.doubt.Proportions;
 import org.soberhem.core.doubt.Relation;
-import org.soberhem.core.draft.LooseFormula;
+import org.soberhem.core.formula.LooseFormula;
 import org.soberhem.files.sheet.YamlNode;
 
 /** Reads what readings usually have to do with each other. */

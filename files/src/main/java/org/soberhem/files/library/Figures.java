@@ -9,10 +9,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.soberhem.core.body.Age;
-import org.soberhem.core.figure.Dressed;
-import org.soberhem.core.figure.Figure;
+import org.soberhem.core.figure.DressedFigure;
 import org.soberhem.core.figure.FigurePlan;
 import org.soberhem.core.figure.FigureView;
+import org.soberhem.core.figure.PointingFigure;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.files.sheet.YamlNode;
 
@@ -21,8 +21,8 @@ final class Figures {
 
     private Figures() {}
 
-    static Figure plain(YamlNode root) {
-        return new Figure(
+    static PointingFigure plain(YamlNode root) {
+        return new PointingFigure(
                 root.get("outline").items().stream().map(Figures::point).toList());
     }
 
@@ -60,9 +60,9 @@ final class Figures {
         return references;
     }
 
-    private static Dressed.Hang hang(YamlNode node) {
+    private static DressedFigure.Hang hang(YamlNode node) {
         node.only("alone", "each-petticoat", "most-skirt", "over-hoops", "sleeve", "trunk");
-        return new Dressed.Hang(
+        return new DressedFigure.Hang(
                 node.get("alone").decimal(),
                 node.get("each-petticoat").decimal(),
                 node.get("most-skirt").decimal(),

@@ -1,9 +1,9 @@
 package org.soberhem.files.library;
 
 import java.util.List;
-import org.soberhem.core.draft.LooseFormula;
+import org.soberhem.core.formula.LooseFormula;
 import org.soberhem.core.trace.Landmark;
-import org.soberhem.core.trace.Landmarks;
+import org.soberhem.core.trace.LandmarkTable;
 import org.soberhem.files.sheet.YamlNode;
 
 /** Reads what can be read off a drawn pattern. */
@@ -11,14 +11,15 @@ final class LandmarkData {
 
     private LandmarkData() {}
 
-    static Landmarks read(String text) {
+    static LandmarkTable read(String text) {
         YamlNode root = YamlNode.parse(text).only("landmarks", "arm-hole", "follows");
         YamlNode hole = root.get("arm-hole").only("least", "most");
-        return new Landmarks(
+        return new LandmarkTable(
                 root.get("landmarks").items().stream()
                         .map(LandmarkData::landmark)
                         .toList(),
-                new Landmarks.Band(hole.get("least").decimal(), hole.get("most").decimal()),
+                new LandmarkTable.Band(
+                        hole.get("least").decimal(), hole.get("most").decimal()),
                 root.get("follows").decimal());
     }
 

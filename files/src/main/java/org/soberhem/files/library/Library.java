@@ -14,21 +14,21 @@ import org.soberhem.core.cloth.Notion;
 import org.soberhem.core.doubt.Proportions;
 import org.soberhem.core.doubt.Relation;
 import org.soberhem.core.draft.CompiledSheet;
-import org.soberhem.core.figure.Figure;
 import org.soberhem.core.figure.FigurePlan;
+import org.soberhem.core.figure.PointingFigure;
 import org.soberhem.core.fitting.Movement;
 import org.soberhem.core.fitting.Symptoms;
 import org.soberhem.core.fitting.Zone;
 import org.soberhem.core.garment.Usage;
 import org.soberhem.core.layers.Wardrobe;
 import org.soberhem.core.length.LengthUnit;
-import org.soberhem.core.plan.Making;
+import org.soberhem.core.plan.SewingOrder;
 import org.soberhem.core.silhouette.QuantityKind;
 import org.soberhem.core.silhouette.Rule;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.core.silhouette.Silhouettes;
 import org.soberhem.core.size.SizeChart;
-import org.soberhem.core.trace.Landmarks;
+import org.soberhem.core.trace.LandmarkTable;
 import org.soberhem.files.exchange.SizeChartCsv;
 import org.soberhem.files.sheet.SheetReader;
 import org.soberhem.files.sheet.YamlNode;
@@ -45,7 +45,7 @@ public final class Library {
             new Lazily<>(() -> DoubtData.proportions(Resources.text("proportions.yaml")));
     private final Lazily<YamlNode> figures = new Lazily<>(
             () -> YamlNode.parse(Resources.text("figure.yaml")).only("outline", "body", "references", "tapes"));
-    private final Lazily<Figure> figure = new Lazily<>(() -> Figures.plain(figures.get()));
+    private final Lazily<PointingFigure> figure = new Lazily<>(() -> Figures.plain(figures.get()));
     private final Lazily<FigurePlan> figurePlan = new Lazily<>(() -> Figures.plan(figures.get()));
     private final Lazily<List<Usage>> usages = new Lazily<>(() -> Usages.read(Resources.text("usages.yaml")));
     private final Lazily<List<AlterationKind>> alterations =
@@ -67,11 +67,12 @@ public final class Library {
     private final Lazily<Map<String, List<String>>> fittingReadings =
             new Lazily<>(() -> SymptomData.readings(Resources.text("movements.yaml")));
     private final Lazily<Asked> asked = new Lazily<>(() -> AskedData.read(Resources.text("asked.yaml")));
-    private final Lazily<Landmarks> landmarks = new Lazily<>(() -> LandmarkData.read(Resources.text("landmarks.yaml")));
+    private final Lazily<LandmarkTable> landmarks =
+            new Lazily<>(() -> LandmarkData.read(Resources.text("landmarks.yaml")));
     private final Lazily<YamlNode> sizes = new Lazily<>(
             () -> YamlNode.parse(Resources.text("sizes/index.yaml")).only("governing", "charts"));
     private final Lazily<ClothData.Cloths> cloths = new Lazily<>(() -> ClothData.cloths(Resources.text("cloth.yaml")));
-    private final Lazily<Making> making = new Lazily<>(() -> ClothData.making(Resources.text("making.yaml")));
+    private final Lazily<SewingOrder> making = new Lazily<>(() -> ClothData.making(Resources.text("making.yaml")));
     private final Map<String, String> sheetTexts = new LinkedHashMap<>();
     private final Map<String, Lazily<CompiledSheet>> sheets = new LinkedHashMap<>();
 
@@ -117,7 +118,7 @@ public final class Library {
     }
 
     /** Returns what can be read off a drawn pattern. */
-    public Landmarks landmarks() {
+    public LandmarkTable landmarks() {
         return landmarks.get();
     }
 
@@ -137,7 +138,7 @@ public final class Library {
     }
 
     /** Returns the plain figure to point at. */
-    public Figure figure() {
+    public PointingFigure figure() {
         return figure.get();
     }
 
@@ -193,7 +194,7 @@ public final class Library {
     }
 
     /** Returns how making up goes as a rule. */
-    public Making making() {
+    public SewingOrder making() {
         return making.get();
     }
 

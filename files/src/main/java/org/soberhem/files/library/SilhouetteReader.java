@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.soberhem.core.draft.SheetException;
+import org.soberhem.core.formula.SheetException;
 import org.soberhem.core.silhouette.Band;
 import org.soberhem.core.silhouette.QuantityKind;
 import org.soberhem.core.silhouette.Rule;

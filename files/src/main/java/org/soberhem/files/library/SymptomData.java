@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
-import org.soberhem.core.draft.SheetException;
 import org.soberhem.core.fitting.Cause;
 import org.soberhem.core.fitting.Decision;
 import org.soberhem.core.fitting.Fact;
@@ -14,6 +13,7 @@ import org.soberhem.core.fitting.Remedy;
 import org.soberhem.core.fitting.Severity;
 import org.soberhem.core.fitting.Symptom;
 import org.soberhem.core.fitting.Symptoms;
+import org.soberhem.core.formula.SheetException;
 import org.soberhem.core.length.Length;
 import org.soberhem.files.sheet.YamlNode;
 

@@ -3,8 +3,8 @@ package org.soberhem.files.library;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import org.soberhem.core.draft.LooseFormula;
-import org.soberhem.core.draft.SheetException;
+import org.soberhem.core.formula.LooseFormula;
+import org.soberhem.core.formula.SheetException;
 import org.soberhem.core.garment.Usage;
 import org.soberhem.files.sheet.YamlNode;
 

@@ -2,7 +2,7 @@ package org.soberhem.files.print;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.soberhem.core.figure.Plate;
+import org.soberhem.core.figure.FigurePlate;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
@@ -28,7 +28,7 @@ public final class CostumeSheetPdf {
      * @param bands the period's outline
      * @param words beneath it
      */
-    public record Drawn(Plate plate, List<Path> bands, String words) {
+    public record Drawn(FigurePlate plate, List<Path> bands, String words) {
 
         Box box() {
             List<Point> places = new ArrayList<>();

@@ -8,7 +8,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.Piece;
-import org.soberhem.core.pattern.Spread;
+import org.soberhem.core.pattern.SpreadPiece;
 
 /** The page after the cover: what is cut how often with which allowances, how it is joined, and what to mind. */
 final class CutList {
@@ -62,7 +62,7 @@ final class CutList {
         }
     }
 
-    private static String cut(Spread spread) {
+    private static String cut(SpreadPiece spread) {
         Map<String, Integer> uses = spread.piece().cut();
         int outer = Math.max(1, uses.getOrDefault("outer", 1));
         String counts = uses.entrySet().stream()

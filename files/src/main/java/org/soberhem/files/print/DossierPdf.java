@@ -4,10 +4,10 @@ import java.awt.image.BufferedImage;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import org.soberhem.core.costume.Dossier;
 import org.soberhem.core.fitting.Picture;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.report.Dossier;
 
 /** The dossier of a costume on paper. */
 public final class DossierPdf {

@@ -1,8 +1,8 @@
 package org.soberhem.files.print;
 
 import org.soberhem.core.draft.DraftSheet;
-import org.soberhem.core.draft.Source;
-import org.soberhem.core.draft.Walk;
+import org.soberhem.core.draft.DraftingSteps;
+import org.soberhem.core.draft.SheetSource;
 import org.soberhem.core.length.LengthFormat;
 
 /** The drafting card: every step of a draft in the wearer's own numbers, to be ticked off at the paper. */
@@ -18,7 +18,8 @@ public final class DraftingCardPdf {
      * @param walk the steps
      * @param format how lengths are written
      */
-    public static byte[] write(DraftSheet sheet, String wearer, Walk walk, LengthFormat format, PaperSize paper) {
+    public static byte[] write(
+            DraftSheet sheet, String wearer, DraftingSteps walk, LengthFormat format, PaperSize paper) {
         try (Flow flow = new Flow(paper)) {
             flow.text("Drafting card", 4);
             flow.text(sheet.about().title(), 7);
@@ -29,7 +30,7 @@ public final class DraftingCardPdf {
             flow.space(3);
             String owner = "";
             int number = 1;
-            for (Walk.Step step : walk.steps()) {
+            for (DraftingSteps.Step step : walk.steps()) {
                 if (!step.owner().equals(owner)) {
                     owner = step.owner();
                     flow.space(3);
@@ -54,7 +55,7 @@ public final class DraftingCardPdf {
                     flow.space(1);
                 }
             }
-            for (Source source : sheet.about().sources()) {
+            for (SheetSource source : sheet.about().sources()) {
                 flow.space(1);
                 flow.text("From: " + source.words(), 3.8);
             }

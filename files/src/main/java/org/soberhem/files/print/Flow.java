@@ -9,7 +9,7 @@ import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
-import org.soberhem.core.figure.Plate;
+import org.soberhem.core.figure.FigurePlate;
 import org.soberhem.core.garment.Sketch;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Path;
@@ -193,13 +193,13 @@ final class Flow implements AutoCloseable {
     }
 
     private void figure(CostumeSheetPdf.Drawn drawn, double x, double floor, double scale) {
-        for (Plate.Part part : drawn.plate().parts()) {
+        for (FigurePlate.Part part : drawn.plate().parts()) {
             List<List<Point>> shapes = part.shapes().stream()
                     .map(shape -> placed(shape, x, floor, scale))
                     .toList();
             pen.line(0.5);
             shapes.forEach(shape -> pen.polygon(shape, false));
-            shapes.forEach(shape -> pen.shade(shape, part.kind() == Plate.Kind.BODY ? 1 : 0.94));
+            shapes.forEach(shape -> pen.shade(shape, part.kind() == FigurePlate.Kind.BODY ? 1 : 0.94));
         }
         pen.line(0.2, 1.2, 0.8);
         drawn.bands().forEach(band -> pen.polygon(placed(band, x, floor, scale), false));

@@ -6,18 +6,18 @@ import java.util.List;
 import java.util.stream.Collectors;
 import org.soberhem.core.cloth.Lay;
 import org.soberhem.core.cloth.LayPiece;
-import org.soberhem.core.cloth.Placed;
-import org.soberhem.core.costume.Supply;
+import org.soberhem.core.cloth.PlacedPiece;
 import org.soberhem.core.garment.Sketch;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.geometry.Point;
+import org.soberhem.core.judging.ClothSupply;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.CutShape;
 import org.soberhem.core.pattern.MarkLine;
 import org.soberhem.core.pattern.Piece;
-import org.soberhem.core.pattern.Spread;
+import org.soberhem.core.pattern.SpreadPiece;
 
 /** Lays and their cut lists on paper: a page for each cloth, to pin above the table. */
 public final class LayPdf {
@@ -34,9 +34,9 @@ public final class LayPdf {
      * @param title of costume and garment
      * @param supplies what is laid; each has its lay
      */
-    public static byte[] write(String title, List<Supply> supplies, LengthFormat format, LocalDate date) {
+    public static byte[] write(String title, List<ClothSupply> supplies, LengthFormat format, LocalDate date) {
         try (Flow flow = new Flow(PaperSize.A4)) {
-            for (Supply supply : supplies) {
+            for (ClothSupply supply : supplies) {
                 write(flow, title, supply, format, date);
                 flow.space(8);
             }
@@ -44,7 +44,7 @@ public final class LayPdf {
         }
     }
 
-    private static void write(Flow flow, String title, Supply supply, LengthFormat format, LocalDate date) {
+    private static void write(Flow flow, String title, ClothSupply supply, LengthFormat format, LocalDate date) {
         Lay lay = new Lay(
                 supply.pieces().pieces(),
                 supply.use().lay().orElseThrow().rules(),
@@ -70,7 +70,7 @@ public final class LayPdf {
         flow.rule();
         for (int i = 0; i < lay.pieces().size(); i++) {
             LayPiece piece = lay.pieces().get(i);
-            Spread spread = supply.pieces().spreads().get(i);
+            SpreadPiece spread = supply.pieces().spreads().get(i);
             flow.row(
                     List.of(
                             piece.name() + (piece.held() ? " (later)" : ""),
@@ -89,7 +89,7 @@ public final class LayPdf {
         return piece.kind().words(String.valueOf(piece.count())) + pairs;
     }
 
-    private static String grain(Spread spread) {
+    private static String grain(SpreadPiece spread) {
         Piece piece = spread.piece();
         Point grain = piece.grainTo().minus(piece.grainFrom());
         double degrees = Math.toDegrees(Math.atan2(Math.abs(grain.x()), Math.abs(grain.y())));
@@ -132,7 +132,7 @@ public final class LayPdf {
             corners.add(corners.get(0));
             lines.add(new Sketch.Line(Sketch.Ink.SEAM, corners));
             Box box = outlines.get(i).box();
-            Placed cut = lay.placed().get(i);
+            PlacedPiece cut = lay.placed().get(i);
             words.add(new Sketch.Words(
                     new Point((box.minY() + box.maxY()) / 2, (box.minX() + box.maxX()) / 2),
                     Sketch.Lean.MIDDLE,

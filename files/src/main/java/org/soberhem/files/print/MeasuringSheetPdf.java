@@ -4,8 +4,8 @@ import java.util.Optional;
 import org.soberhem.core.body.AsWorn;
 import org.soberhem.core.body.Measure;
 import org.soberhem.core.body.MeasurementSet;
+import org.soberhem.core.body.MeasuringRoute;
 import org.soberhem.core.body.Reading;
-import org.soberhem.core.body.Walk;
 import org.soberhem.core.length.LengthFormat;
 
 /** The measuring sheet: the walk round the wearer with room for three readings, blank or filled in. */
@@ -27,7 +27,12 @@ public final class MeasuringSheetPdf {
      * @param format how lengths are written
      */
     public static byte[] write(
-            String title, Walk walk, String over, Optional<MeasurementSet> set, LengthFormat format, PaperSize paper) {
+            String title,
+            MeasuringRoute walk,
+            String over,
+            Optional<MeasurementSet> set,
+            LengthFormat format,
+            PaperSize paper) {
         try (Flow flow = new Flow(paper)) {
             flow.text("Measuring sheet: " + title, 7);
             flow.space(1);
@@ -47,7 +52,7 @@ public final class MeasuringSheetPdf {
                 flow.space(1);
             }
             Measure.Station at = null;
-            for (Walk.Step step : walk.steps()) {
+            for (MeasuringRoute.Step step : walk.steps()) {
                 if (step.station() != at) {
                     at = step.station();
                     flow.need(24);
@@ -93,7 +98,7 @@ public final class MeasuringSheetPdf {
         }
     }
 
-    private static void row(Flow flow, Walk.Step step, Optional<MeasurementSet> set, LengthFormat format) {
+    private static void row(Flow flow, MeasuringRoute.Step step, Optional<MeasurementSet> set, LengthFormat format) {
         double boxes = 4 * BOX + 4 * GAP;
         double words = flow.width() - boxes - GAP;
         flow.need(Math.max(HIGH + 2, 5.5 + flow.height(step.measure().definition(), words, 3)));

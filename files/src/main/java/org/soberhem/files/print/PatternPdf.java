@@ -10,7 +10,7 @@ import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.geometry.Point;
-import org.soberhem.core.pattern.Spread;
+import org.soberhem.core.pattern.SpreadPiece;
 
 /** Prints a pattern at true size, piece by piece, tiled over pages; the first page has the test squares and the map. */
 public final class PatternPdf {
@@ -30,13 +30,13 @@ public final class PatternPdf {
      * @param tiling how it is cut into pages
      * @param tiles pages that have something of it on them, row by row
      */
-    public record Pages(Spread spread, Tiling tiling, List<Tiling.Tile> tiles) {}
+    public record Pages(SpreadPiece spread, Tiling tiling, List<Tiling.Tile> tiles) {}
 
     /** Returns how the pieces that are printed fall on pages; pages with nothing on them are left out. */
     public static List<Pages> pages(PrintJob job, PaperSize paper) {
         List<Pages> pages = new ArrayList<>();
         double factor = job.options().factor();
-        for (Spread spread : Spread.of(job.pattern())) {
+        for (SpreadPiece spread : SpreadPiece.of(job.pattern())) {
             if (job.options().includes(spread.name())) {
                 Outline cut = spread.piece().cuttingLine();
                 Tiling tiling = Tiling.of(scaled(grown(cut.box(), 1), factor), paper);

@@ -12,7 +12,7 @@ import org.soberhem.core.pattern.Level;
 import org.soberhem.core.pattern.MarkLine;
 import org.soberhem.core.pattern.Notch;
 import org.soberhem.core.pattern.Piece;
-import org.soberhem.core.pattern.Spread;
+import org.soberhem.core.pattern.SpreadPiece;
 
 /** Draws everything that is printed on one piece: lines, notches, grain, levels and its label. */
 final class PieceMarks {
@@ -29,10 +29,10 @@ final class PieceMarks {
     private static final double LABEL = 24;
 
     private final PrintJob job;
-    private final Spread spread;
+    private final SpreadPiece spread;
     private final Piece piece;
 
-    PieceMarks(PrintJob job, Spread spread) {
+    PieceMarks(PrintJob job, SpreadPiece spread) {
         this.job = job;
         this.spread = spread;
         this.piece = spread.piece();

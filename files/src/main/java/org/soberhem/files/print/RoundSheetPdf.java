@@ -2,11 +2,11 @@ package org.soberhem.files.print;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.soberhem.core.costume.Ledger;
-import org.soberhem.core.costume.Rounds;
 import org.soberhem.core.fitting.ClothDifference;
 import org.soberhem.core.fitting.Fitting;
+import org.soberhem.core.judging.Ledger;
 import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.report.RoundReport;
 
 /** What a round of fitting asks for, on paper: the table to work from at the machine, each line with a box to tick. */
 public final class RoundSheetPdf {
@@ -31,7 +31,7 @@ public final class RoundSheetPdf {
             String wearer,
             Fitting fitting,
             String stack,
-            List<Rounds.Row> rows,
+            List<RoundReport.Row> rows,
             List<Ledger.Account> accounts) {
 
         public Page {
@@ -56,7 +56,7 @@ public final class RoundSheetPdf {
             List<Double> from = List.of(0.0, 6.0, side, task, seen);
             List<Double> widths = List.of(5.0, side - 8, 23.0, seen - task - 3, flow.width() - seen);
             flow.row(List.of("", "Seam or level", "Side", "How much, from – to", "Because of"), from, widths, 3);
-            for (Rounds.Row row : page.rows()) {
+            for (RoundReport.Row row : page.rows()) {
                 flow.need(8);
                 flow.box(0, 3, 3);
                 List<String> cells = List.of(

@@ -2,10 +2,10 @@ package org.soberhem.files.print;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.soberhem.core.garment.Figure;
 import org.soberhem.core.garment.Finding;
 import org.soberhem.core.garment.MarkTable;
 import org.soberhem.core.garment.Sum;
+import org.soberhem.core.garment.SumValue;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
 
@@ -69,13 +69,13 @@ public final class SumCardPdf {
         flow.space(1);
     }
 
-    private static void figures(Flow flow, List<Figure> figures, LengthFormat format) {
+    private static void figures(Flow flow, List<SumValue> figures, LengthFormat format) {
         if (figures.isEmpty()) {
             return;
         }
         head(flow, "The figures, and how they came about");
         double third = flow.width() * 0.38;
-        for (Figure figure : figures) {
+        for (SumValue figure : figures) {
             flow.row(
                     List.of(figure.name(), figure.in(format), figure.working().in(format)),
                     List.of(0.0, third, third + 24),

@@ -7,7 +7,7 @@ import java.util.Optional;
 import org.soberhem.core.draft.DraftSheet;
 import org.soberhem.core.draft.DraftSheet.JoinSheet;
 import org.soberhem.core.draft.DraftSheet.StepSheet;
-import org.soberhem.core.draft.Written;
+import org.soberhem.core.formula.SourceText;
 import org.soberhem.core.pattern.CutShape;
 import org.soberhem.core.pattern.Role;
 
@@ -52,7 +52,7 @@ final class RectangleReader {
                 node.get("shape").word(CutShape.class),
                 DraftSheet.Drawn.SEAM_LINE,
                 CORNERS.stream()
-                        .map(corner -> JoinSheet.straight(new Written(corner, line)))
+                        .map(corner -> JoinSheet.straight(new SourceText(corner, line)))
                         .toList(),
                 edges(rectangle, line),
                 node.find("centre").map(YamlNode::written),
@@ -60,7 +60,7 @@ final class RectangleReader {
                 SheetReader.map(node, "lines", SheetReader::line),
                 SheetReader.notches(node),
                 SheetReader.map(node, "allowances", SheetReader::allowance),
-                new DraftSheet.PairSheet(new Written("G", line), new Written("H", line)),
+                new DraftSheet.PairSheet(new SourceText("G", line), new SourceText("H", line)),
                 SheetReader.map(node, "levels", SheetReader::pair),
                 node.find("spans").map(SheetReader::spans),
                 SheetReader.map(node, "departs", YamlNode::text));
@@ -77,8 +77,8 @@ final class RectangleReader {
             edges.put(
                     names.get(i),
                     new DraftSheet.EdgeSheet(
-                            new Written(CORNERS.get(i), line),
-                            new Written(CORNERS.get((i + 1) % CORNERS.size()), line),
+                            new SourceText(CORNERS.get(i), line),
+                            new SourceText(CORNERS.get((i + 1) % CORNERS.size()), line),
                             Optional.<Role>empty()));
         }
         return edges;
@@ -89,7 +89,7 @@ final class RectangleReader {
                 line,
                 StepSheet.Way.AT,
                 List.of(),
-                List.of(new Written(along, line), new Written(out, line)),
+                List.of(new SourceText(along, line), new SourceText(out, line)),
                 Optional.empty(),
                 Optional.empty());
     }

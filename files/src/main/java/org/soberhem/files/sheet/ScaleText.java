@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.soberhem.core.draft.DraftSheet;
 import org.soberhem.core.draft.RulerTable;
-import org.soberhem.core.draft.SheetException;
+import org.soberhem.core.formula.SheetException;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormatException;
 import org.soberhem.core.length.LengthUnit;

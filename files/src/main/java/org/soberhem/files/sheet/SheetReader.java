@@ -15,9 +15,9 @@ import org.soberhem.core.draft.DraftSheet.PairSheet;
 import org.soberhem.core.draft.DraftSheet.PieceSheet;
 import org.soberhem.core.draft.DraftSheet.Remedy;
 import org.soberhem.core.draft.DraftSheet.SeamSheet;
-import org.soberhem.core.draft.SheetException;
-import org.soberhem.core.draft.Source;
-import org.soberhem.core.draft.Written;
+import org.soberhem.core.draft.SheetSource;
+import org.soberhem.core.formula.SheetException;
+import org.soberhem.core.formula.SourceText;
 import org.soberhem.core.pattern.CutShape;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.MarkLine;
@@ -109,16 +109,16 @@ public final class SheetReader {
     }
 
     /** Words alone are a guess: nothing is said of what stands behind them. */
-    static Source source(YamlNode node) {
+    static SheetSource source(YamlNode node) {
         if (node.isText()) {
-            return Source.guessed(node.text());
+            return SheetSource.guessed(node.text());
         }
         node.only("kind", "where", "at", "sure", "note");
-        return new Source(
-                node.get("kind").word(Source.Kind.class),
+        return new SheetSource(
+                node.get("kind").word(SheetSource.Kind.class),
                 words(node, "where"),
                 words(node, "at"),
-                node.find("sure").map(sure -> sure.word(Source.Sure.class)).orElse(Source.Sure.UNSURE),
+                node.find("sure").map(sure -> sure.word(SheetSource.Sure.class)).orElse(SheetSource.Sure.UNSURE),
                 words(node, "note"));
     }
 
@@ -128,7 +128,7 @@ public final class SheetReader {
 
     static DraftSheet.Scale scale(YamlNode node) {
         node.only("by", "unit", "laws");
-        Written by = node.get("by").written();
+        SourceText by = node.get("by").written();
         Optional<YamlNode> laws = node.find("laws");
         return new DraftSheet.Scale(
                 by,
@@ -257,7 +257,7 @@ public final class SheetReader {
                 for (int quarter = 1; quarter < 4; quarter++) {
                     notches.putIfAbsent(
                             edge.text() + "-quarter-" + quarter,
-                            new DraftSheet.NotchSheet(edge.written(), new Written(quarter + "/4", edge.line())));
+                            new DraftSheet.NotchSheet(edge.written(), new SourceText(quarter + "/4", edge.line())));
                 }
             }
         });
@@ -277,17 +277,17 @@ public final class SheetReader {
             return JoinSheet.straight(node.written());
         }
         node.only("to", "hollow", "round", "at", "towards", "fullness", "through", "leaves", "comes");
-        Written to = node.get("to").written();
-        Optional<Written> leaves = node.find("leaves").map(YamlNode::written);
-        Optional<Written> comes = node.find("comes").map(YamlNode::written);
+        SourceText to = node.get("to").written();
+        Optional<SourceText> leaves = node.find("leaves").map(YamlNode::written);
+        Optional<SourceText> comes = node.find("comes").map(YamlNode::written);
         Optional<YamlNode> through = node.find("through");
         if (through.isPresent() || leaves.isPresent() || comes.isPresent()) {
-            List<Written> places = through.map(YamlNode::items).orElse(List.of()).stream()
+            List<SourceText> places = through.map(YamlNode::items).orElse(List.of()).stream()
                     .map(YamlNode::written)
                     .toList();
             return new JoinSheet(to, JoinSheet.Form.THROUGH, Optional.empty(), Optional.empty(), places, leaves, comes);
         }
-        Optional<Written> corner = node.find("towards").map(YamlNode::written);
+        Optional<SourceText> corner = node.find("towards").map(YamlNode::written);
         if (corner.isPresent()) {
             return new JoinSheet(
                     to,
@@ -314,19 +314,19 @@ public final class SheetReader {
 
     static DraftSheet.EdgeSheet edge(YamlNode node) {
         YamlNode run = node.isMap() ? node.only("run", "role").get("run") : node;
-        List<Written> ends = twoParts(run, "\\.\\.", "A..B");
+        List<SourceText> ends = twoParts(run, "\\.\\.", "A..B");
         return new DraftSheet.EdgeSheet(
                 ends.get(0),
                 ends.get(1),
                 node.isMap() ? node.find("role").map(role -> role.word(Role.class)) : Optional.empty());
     }
 
-    private static List<Written> twoParts(YamlNode node, String separator, String example) {
+    private static List<SourceText> twoParts(YamlNode node, String separator, String example) {
         String[] parts = node.text().split("\\s*" + separator + "\\s*");
         if (parts.length != 2 || parts[0].isBlank()) {
             throw node.problem("\"" + node.text() + "\" must be written " + example);
         }
-        return List.of(new Written(parts[0].strip(), node.line()), new Written(parts[1].strip(), node.line()));
+        return List.of(new SourceText(parts[0].strip(), node.line()), new SourceText(parts[1].strip(), node.line()));
     }
 
     static DraftSheet.DartSheet dart(YamlNode node) {
@@ -349,13 +349,13 @@ public final class SheetReader {
     }
 
     static AllowanceSheet allowance(YamlNode node) {
-        Optional<Written> included = Optional.empty();
-        Optional<Written> added = Optional.empty();
+        Optional<SourceText> included = Optional.empty();
+        Optional<SourceText> added = Optional.empty();
         for (String part : node.text().split("\\s*,\\s*")) {
             if (part.endsWith(" included")) {
-                included = Optional.of(new Written(part.replace(" included", ""), node.line()));
+                included = Optional.of(new SourceText(part.replace(" included", ""), node.line()));
             } else if (part.endsWith(" added")) {
-                added = Optional.of(new Written(part.replace(" added", ""), node.line()));
+                added = Optional.of(new SourceText(part.replace(" added", ""), node.line()));
             } else if (!"none".equals(part)) {
                 throw node.problem("\"" + part
                         + "\" must be none, an amount with included (3/4 included) or with added (1 in added)");
@@ -373,7 +373,7 @@ public final class SheetReader {
     }
 
     static Spans spans(YamlNode node) {
-        List<Written> ends = twoParts(node, "\\.\\.", "0 .. 0.5");
+        List<SourceText> ends = twoParts(node, "\\.\\.", "0 .. 0.5");
         try {
             return new Spans(
                     Double.parseDouble(ends.get(0).text()),
@@ -404,7 +404,7 @@ public final class SheetReader {
         }
         Seam.Kind kind = node.get("kind").word(Seam.Kind.class);
         YamlNode range = node.get(kind.byFullness() ? "fullness" : "ease");
-        List<Written> limits = twoParts(range, "\\.\\.", kind.byFullness() ? "1.4 .. 2.5" : "0 .. 1/8 in");
+        List<SourceText> limits = twoParts(range, "\\.\\.", kind.byFullness() ? "1.4 .. 2.5" : "0 .. 1/8 in");
         return new SeamSheet(node.line(), run(sides.get(0)), run(sides.get(1)), kind, limits.get(0), limits.get(1));
     }
 
@@ -431,14 +431,14 @@ public final class SheetReader {
     }
 
     private static DraftSheet.Ease within(YamlNode node) {
-        Written within = node.get("within").written();
+        SourceText within = node.get("within").written();
         // What is wanted beyond the body, where the body is named; else what is wanted counts as the body.
         String beyond = node.find("body")
                 .map(body -> "(" + node.get("want").text() + ") - (" + body.text() + ")")
                 .orElse("0 mm");
         return new DraftSheet.Ease(
-                new Written(beyond + " - (" + within.text() + ")", within.line()),
-                new Written(beyond + " + (" + within.text() + ")", within.line()),
+                new SourceText(beyond + " - (" + within.text() + ")", within.line()),
+                new SourceText(beyond + " + (" + within.text() + ")", within.line()),
                 Optional.empty(),
                 node.find("why").map(YamlNode::text).orElse("the sheet asks for it"));
     }

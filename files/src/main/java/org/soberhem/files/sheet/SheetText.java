@@ -6,8 +6,8 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.soberhem.core.draft.CompiledSheet;
-import org.soberhem.core.draft.SheetException;
-import org.soberhem.core.draft.Source;
+import org.soberhem.core.draft.SheetSource;
+import org.soberhem.core.formula.SheetException;
 
 /**
  * A sheet as its maker writes it: a text whose points can also be changed cell by cell, leaving everything else, comments
@@ -80,7 +80,7 @@ public final class SheetText {
     }
 
     /** Returns the sheet with one more piece of evidence, before those that it has. */
-    public SheetText withSource(Source source) {
+    public SheetText withSource(SheetSource source) {
         String item = TracedSheet.evidence(source);
         Matcher flow = FLOW_SOURCES.matcher(text);
         if (flow.find()) {

@@ -8,7 +8,7 @@ import java.util.Optional;
 import org.soberhem.core.draft.DraftSheet;
 import org.soberhem.core.draft.DraftSheet.StepSheet;
 import org.soberhem.core.draft.DraftSheet.StepSheet.Way;
-import org.soberhem.core.draft.Written;
+import org.soberhem.core.formula.SourceText;
 
 /** Reads the points of a frame or piece: plain columns, or steps that compute a point from others. */
 final class StepReader {
@@ -53,13 +53,13 @@ final class StepReader {
         }
         if (has(node, "from", "towards")) {
             node.only("from", "towards", "by", "turned", "why");
-            List<Written> amounts = new ArrayList<>(List.of(node.get("by").written()));
+            List<SourceText> amounts = new ArrayList<>(List.of(node.get("by").written()));
             node.find("turned").ifPresent(angle -> amounts.add(angle.written()));
             return of(node, Way.TOWARDS, points(node, "from", "towards"), amounts);
         }
         if (has(node, "from", "square-to")) {
             node.only("from", "square-to", "by", "why");
-            List<Written> points = points(node, "from");
+            List<SourceText> points = points(node, "from");
             points.addAll(letters(node.get("square-to"), 2));
             return of(node, Way.SQUARE, points, List.of(node.get("by").written()));
         }
@@ -78,15 +78,15 @@ final class StepReader {
         if (has(node, "arc", "meets-line")) {
             node.only("arc", "meets-line", "take", "why");
             YamlNode arc = node.get("arc");
-            List<Written> points = letters(arc, 2);
-            Written radius = points.remove(1);
+            List<SourceText> points = letters(arc, 2);
+            SourceText radius = points.remove(1);
             points.addAll(letters(node.get("meets-line"), 2));
             return taking(of(node, Way.ARC_LINE, points, List.of(radius)), node, "far", "near");
         }
         if (has(node, "arc", "meets-arc")) {
             node.only("arc", "meets-arc", "take", "why");
-            List<Written> first = letters(node.get("arc"), 2);
-            List<Written> second = letters(node.get("meets-arc"), 2);
+            List<SourceText> first = letters(node.get("arc"), 2);
+            List<SourceText> second = letters(node.get("meets-arc"), 2);
             return taking(
                     of(node, Way.ARC_ARC, List.of(first.get(0), second.get(0)), List.of(first.get(1), second.get(1))),
                     node,
@@ -99,19 +99,19 @@ final class StepReader {
             if (lines.size() != 2) {
                 throw node.problem("two lines must stand here: [[A, B], [C, D]]");
             }
-            List<Written> points = letters(lines.get(0), 2);
+            List<SourceText> points = letters(lines.get(0), 2);
             points.addAll(letters(lines.get(1), 2));
             return of(node, Way.CROSSING, points, List.of());
         }
         if (has(node, "mirror")) {
             node.only("mirror", "in", "why");
-            List<Written> points = points(node, "mirror");
+            List<SourceText> points = points(node, "mirror");
             points.addAll(letters(node.get("in"), 2));
             return of(node, Way.MIRROR, points, List.of());
         }
         if (has(node, "foot")) {
             node.only("foot", "on", "why");
-            List<Written> points = points(node, "foot");
+            List<SourceText> points = points(node, "foot");
             points.addAll(letters(node.get("on"), 2));
             return of(node, Way.FOOT, points, List.of());
         }
@@ -131,23 +131,23 @@ final class StepReader {
         return true;
     }
 
-    private static List<Written> alongAndOut(YamlNode node) {
-        Written none = new Written("0", node.line());
+    private static List<SourceText> alongAndOut(YamlNode node) {
+        SourceText none = new SourceText("0", node.line());
         return List.of(
                 node.find("along").map(YamlNode::written).orElse(none),
                 node.find("out").map(YamlNode::written).orElse(none));
     }
 
-    private static List<Written> points(YamlNode node, String... keys) {
-        List<Written> points = new ArrayList<>();
+    private static List<SourceText> points(YamlNode node, String... keys) {
+        List<SourceText> points = new ArrayList<>();
         for (String key : keys) {
             points.add(node.get(key).written());
         }
         return points;
     }
 
-    private static List<Written> letters(YamlNode node, int count) {
-        List<Written> letters = new ArrayList<>();
+    private static List<SourceText> letters(YamlNode node, int count) {
+        List<SourceText> letters = new ArrayList<>();
         node.items().forEach(item -> letters.add(item.written()));
         if (letters.size() != count) {
             throw node.problem(count + " things must stand here, in brackets: found " + letters.size());
@@ -155,7 +155,7 @@ final class StepReader {
         return letters;
     }
 
-    private static StepSheet of(YamlNode node, Way way, List<Written> points, List<Written> amounts) {
+    private static StepSheet of(YamlNode node, Way way, List<SourceText> points, List<SourceText> amounts) {
         return new StepSheet(
                 node.line(),
                 way,

@@ -6,7 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.soberhem.core.draft.DraftSheet;
-import org.soberhem.core.draft.Written;
+import org.soberhem.core.formula.SourceText;
 import org.soberhem.core.garment.SumKind;
 import org.soberhem.core.garment.Wearing;
 import org.soberhem.core.pattern.EdgeRef;
@@ -21,8 +21,8 @@ final class SumReader {
         SumKind kind = SumKind.find(kindNode.text())
                 .orElseThrow(() -> kindNode.problem("\"" + kindNode.text() + "\" is not known here; known are "
                         + Arrays.stream(SumKind.values()).map(SumKind::word).toList()));
-        Map<String, Written> given = new LinkedHashMap<>();
-        List<List<Written>> rows = new ArrayList<>();
+        Map<String, SourceText> given = new LinkedHashMap<>();
+        List<List<SourceText>> rows = new ArrayList<>();
         node.entries().forEach((key, value) -> {
             if ("rows".equals(key)) {
                 value.items()
@@ -59,7 +59,7 @@ final class SumReader {
                 node.get("nursing").word(Wearing.Nursing.class));
     }
 
-    private static Written or(YamlNode node, String key, String otherwise) {
-        return node.find(key).map(YamlNode::written).orElse(new Written(otherwise, node.line()));
+    private static SourceText or(YamlNode node, String key, String otherwise) {
+        return node.find(key).map(YamlNode::written).orElse(new SourceText(otherwise, node.line()));
     }
 }

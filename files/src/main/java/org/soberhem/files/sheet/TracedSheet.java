@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
-import org.soberhem.core.draft.Source;
+import org.soberhem.core.draft.SheetSource;
 import org.soberhem.core.pattern.CutShape;
-import org.soberhem.core.trace.Landmarks;
-import org.soberhem.core.trace.MadeFor;
+import org.soberhem.core.trace.DrawnBodyMeasure;
+import org.soberhem.core.trace.LandmarkTable;
 import org.soberhem.core.trace.PaperPattern;
 import org.soberhem.core.trace.ScaledSheet;
 import org.soberhem.core.trace.SheetPlan;
@@ -29,9 +29,9 @@ public final class TracedSheet {
      * @param id kebab-case name
      * @throws IllegalArgumentException if the tracing is not finished; the message says what is missing
      */
-    public static String write(String id, Tracing tracing, Landmarks landmarks) {
+    public static String write(String id, Tracing tracing, LandmarkTable landmarks) {
         PaperPattern paper = tracing.paper();
-        List<MadeFor> made = MadeFor.of(paper, landmarks, tracing.ease(), tracing.unused());
+        List<DrawnBodyMeasure> made = DrawnBodyMeasure.of(paper, landmarks, tracing.ease(), tracing.unused());
         return write(id, tracing, ScaledSheet.of(paper, landmarks, made));
     }
 
@@ -62,7 +62,7 @@ public final class TracedSheet {
     }
 
     /** Returns evidence as it is written in a sheet. */
-    static String evidence(Source source) {
+    static String evidence(SheetSource source) {
         return "{kind: " + word(source.kind()) + ", where: " + quoted(source.where()) + ", at: " + quoted(source.at())
                 + ", sure: " + word(source.sure()) + ", note: " + quoted(source.note()) + "}";
     }
@@ -92,7 +92,7 @@ public final class TracedSheet {
         line("years: [" + tracing.about().from() + ", " + tracing.about().to() + "]");
         line("garment: " + tracing.about().garment());
         line("system: " + word(tracing.about().system()));
-        Source source = tracing.about().source();
+        SheetSource source = tracing.about().source();
         line("sources:");
         line("- " + evidence(source));
         line("cautions:");

@@ -18,8 +18,8 @@ import org.snakeyaml.engine.v2.nodes.Node;
 import org.snakeyaml.engine.v2.nodes.NodeTuple;
 import org.snakeyaml.engine.v2.nodes.ScalarNode;
 import org.snakeyaml.engine.v2.nodes.SequenceNode;
-import org.soberhem.core.draft.SheetException;
-import org.soberhem.core.draft.Written;
+import org.soberhem.core.formula.SheetException;
+import org.soberhem.core.formula.SourceText;
 
 /** A place of a YAML document that knows its line and its path. */
 public final class YamlNode {
@@ -114,8 +114,8 @@ public final class YamlNode {
         throw problem("a text or number must stand here");
     }
 
-    public Written written() {
-        return new Written(text().strip(), line());
+    public SourceText written() {
+        return new SourceText(text().strip(), line());
     }
 
     public int number() {

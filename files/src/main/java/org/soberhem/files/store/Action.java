@@ -1,7 +1,7 @@
 package org.soberhem.files.store;
 
 import java.util.Optional;
-import org.soberhem.core.costume.Overview;
+import org.soberhem.core.report.Overview;
 
 /**
  * What was done to a line.

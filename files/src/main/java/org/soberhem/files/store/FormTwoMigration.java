@@ -48,7 +48,7 @@ final class FormTwoMigration implements JavaMigration {
         Map<String, String> overviews = texts(handle, "SELECT id, in_way FROM line WHERE in_way LIKE '{%'");
         Schema.run(handle, SCRIPT);
         overviews.forEach((id, overview) -> handle.execute("UPDATE line SET overview = ? WHERE id = ?", overview, id));
-        Parts parts = new Parts(() -> handle);
+        StoredParts parts = new StoredParts(() -> handle);
         Codec codec = Codec.beside(parts);
         texts(handle, "SELECT id, kind FROM line")
                 .forEach((id, kind) -> rewrite(handle, id, old -> Json.parse(codec.text(codec.brought(1, kind, old)))));

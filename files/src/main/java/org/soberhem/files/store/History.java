@@ -15,7 +15,7 @@ import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.jdbi.v3.core.Handle;
-import org.soberhem.core.costume.Overview;
+import org.soberhem.core.report.Overview;
 import org.soberhem.files.store.stored.Codec;
 import org.soberhem.files.store.stored.Unknown;
 import tools.jackson.core.JacksonException;
@@ -38,7 +38,7 @@ final class History {
     private record State(int seq, JsonStructure value, Unknown unknown) {}
 
     private final Codec codec;
-    private final Parts parts;
+    private final StoredParts parts;
     private final Clock clock;
 
     /** The heads of the lines changed last; only who writes alone may remember them. */
@@ -53,7 +53,7 @@ final class History {
 
     private final Map<String, State> changed = new HashMap<>();
 
-    History(Parts parts, Clock clock) {
+    History(StoredParts parts, Clock clock) {
         this.codec = Codec.beside(parts);
         this.parts = parts;
         this.clock = clock;
@@ -79,13 +79,13 @@ final class History {
                 .list();
     }
 
-    <T> Line<T> line(Handle handle, String id, Class<T> type) {
+    <T> HistoryLine<T> line(Handle handle, String id, Class<T> type) {
         int head = head(handle, id).orElseThrow(() -> new StoreException("There is no line \"" + id + "\""));
         return line(handle, id, head, value(id, text(handle, id, head), type));
     }
 
-    private <T> Line<T> line(Handle handle, String id, int head, T value) {
-        return new Line<>(
+    private <T> HistoryLine<T> line(Handle handle, String id, int head, T value) {
+        return new HistoryLine<>(
                 id,
                 value,
                 sentence(handle, id, head).orElse(""),
@@ -145,7 +145,7 @@ final class History {
         return new State(seq, stored, Unknown.in(codec.parse(text), again));
     }
 
-    <T> Line<T> keep(Handle handle, String kind, String id, T value, Action action, Class<T> type) {
+    <T> HistoryLine<T> keep(Handle handle, String kind, String id, T value, Action action, Class<T> type) {
         int head = head(handle, id).orElse(-1);
         State before = head < 0 ? null : state(handle, id, head, type);
         JsonNode tree = codec.tree(value);
@@ -216,7 +216,7 @@ final class History {
     }
 
     /** Moves a line to the state before it, or to the one after it; it stays where there is none. */
-    <T> Line<T> step(Handle handle, String id, Class<T> type, boolean back) {
+    <T> HistoryLine<T> step(Handle handle, String id, Class<T> type, boolean back) {
         int head = head(handle, id).orElseThrow(() -> new StoreException("There is no line \"" + id + "\""));
         int to = back ? head - 1 : head + 1;
         if (to < 0 || !back && sentence(handle, id, to).isEmpty()) {

@@ -35,13 +35,13 @@ final class Json {
         if (from.equals(to)) {
             return JsonValue.EMPTY_JSON_ARRAY;
         }
-        if (!Comparison.isTooLarge(from, to, MOST_COMPARED)) {
+        if (!JsonDifference.isTooLarge(from, to, MOST_COMPARED)) {
             JsonArray patch = PROVIDER.createDiff(from, to).toJsonArray();
             if (to.equals(patched(from, patch))) {
                 return patch;
             }
         }
-        return Comparison.memberByMember(from, to);
+        return JsonDifference.memberByMember(from, to);
     }
 
     /**

@@ -27,10 +27,10 @@ final class Upkeep {
     private final Clock clock;
     private final Database database;
     private final History history;
-    private final Parts parts;
+    private final StoredParts parts;
     private final Attachments attachments;
 
-    Upkeep(Path folder, Clock clock, Database database, History history, Parts parts, Attachments attachments) {
+    Upkeep(Path folder, Clock clock, Database database, History history, StoredParts parts, Attachments attachments) {
         this.folder = folder;
         this.backups = folder.resolve("backups");
         this.clock = clock;

@@ -11,7 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import org.jdbi.v3.core.Handle;
-import org.soberhem.core.costume.Overview;
+import org.soberhem.core.report.Overview;
 import org.soberhem.files.fault.FaultLog;
 
 /**
@@ -40,7 +40,7 @@ public final class Workspace implements AutoCloseable {
         this.readOnly = !lock.isHeld() || Files.exists(file) && !Files.isWritable(file);
         this.attachments = new Attachments(folder.resolve("attachments"));
         this.database = new Database(folder, readOnly);
-        Parts parts = new Parts(database::handle);
+        StoredParts parts = new StoredParts(database::handle);
         this.history = new History(parts, clock);
         this.upkeep = new Upkeep(folder, clock, database, history, parts, attachments);
     }
@@ -90,14 +90,14 @@ public final class Workspace implements AutoCloseable {
     }
 
     /** Returns every line of a kind, by id. */
-    public <T> List<Line<T>> lines(String kind, Class<T> type) {
+    public <T> List<HistoryLine<T>> lines(String kind, Class<T> type) {
         return database.asked(handle -> history.ids(handle, kind).stream()
                 .map(id -> history.line(handle, id, type))
                 .toList());
     }
 
     /** Returns a line as it stands. */
-    public <T> Line<T> line(String id, Class<T> type) {
+    public <T> HistoryLine<T> line(String id, Class<T> type) {
         return database.asked(handle -> history.line(handle, id, type));
     }
 
@@ -122,17 +122,17 @@ public final class Workspace implements AutoCloseable {
      * @param kind kind of the line: costume, wearer, maker, stash, clock
      * @return the line as it stands, durable on disk
      */
-    public <T> Line<T> keep(String kind, String id, T value, Action action, Class<T> type) {
+    public <T> HistoryLine<T> keep(String kind, String id, T value, Action action, Class<T> type) {
         return changed(handle -> history.keep(handle, kind, id, value, action, type));
     }
 
     /** Takes back the last action of a line; does nothing where there is none. */
-    public <T> Line<T> undo(String id, Class<T> type) {
+    public <T> HistoryLine<T> undo(String id, Class<T> type) {
         return changed(handle -> history.step(handle, id, type, true));
     }
 
     /** Does the action again that was taken back last; does nothing where there is none. */
-    public <T> Line<T> redo(String id, Class<T> type) {
+    public <T> HistoryLine<T> redo(String id, Class<T> type) {
         return changed(handle -> history.step(handle, id, type, false));
     }
 

@@ -9,16 +9,16 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.Effect;
-import org.soberhem.core.alter.LengthenAtLevel;
 import org.soberhem.core.alter.Outcome;
-import org.soberhem.core.alter.Sides;
-import org.soberhem.core.alter.TakeInSeam;
-import org.soberhem.core.costume.Work;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.kind.Alteration;
+import org.soberhem.core.alter.kind.LengthenAtLevel;
+import org.soberhem.core.alter.kind.TakeInSeam;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
@@ -130,8 +130,8 @@ class AlterationChainTest {
         alterations.add(new TakeInSeam(EdgeRef.parse("back.side"), 10, 10, Sides.BOTH));
         for (double bust : new double[] {800, 914.4, 1100, 1250}) {
             var inputs = sheet.middle().with("full-bust", Inputs.Measured.both(bust));
-            Work plain = Work.of(sheet, inputs, List.of());
-            Work altered = Work.of(sheet, inputs, alterations);
+            DraftedGarment plain = DraftedGarment.of(sheet, inputs, List.of());
+            DraftedGarment altered = DraftedGarment.of(sheet, inputs, alterations);
             assertThat(altered.refused()).isEmpty();
             double before = plain.pattern().length(EdgeRef.parse("back.centre"), Side.LEFT);
             assertThat(altered.pattern().length(EdgeRef.parse("back.centre"), Side.LEFT))

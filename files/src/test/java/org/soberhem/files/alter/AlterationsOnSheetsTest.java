@@ -13,23 +13,23 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.AlterationKind;
-import org.soberhem.core.alter.EvenAllowances;
+import org.soberhem.core.alter.AlterationValues;
 import org.soberhem.core.alter.Outcome;
 import org.soberhem.core.alter.Places;
-import org.soberhem.core.alter.Sides;
-import org.soberhem.core.alter.Terms;
-import org.soberhem.core.costume.Work;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.kind.Alteration;
+import org.soberhem.core.alter.kind.EvenAllowances;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.DraftException;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.draft.Sums;
-import org.soberhem.core.garment.Given;
+import org.soberhem.core.garment.SumInputs;
 import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
+import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.Pattern;
@@ -143,19 +143,20 @@ class AlterationsOnSheetsTest {
                     pattern = next.get().apply(pattern).pattern();
                 }
             }
-            Work without = Work.of(sheet, sheet.middle(), List.of());
+            DraftedGarment without = DraftedGarment.of(sheet, sheet.middle(), List.of());
             assertThat(without.pattern()).isEqualTo(start);
             List<Alteration> shorter = chain.subList(0, chain.size() - 1);
             Pattern before = start;
             for (Alteration each : shorter) {
                 before = each.apply(before).pattern();
             }
-            assertThat(Work.of(sheet, sheet.middle(), shorter).pattern()).isEqualTo(before);
-            Work whole = Work.of(sheet, sheet.middle(), chain);
+            assertThat(DraftedGarment.of(sheet, sheet.middle(), shorter).pattern())
+                    .isEqualTo(before);
+            DraftedGarment whole = DraftedGarment.of(sheet, sheet.middle(), chain);
             assertThat(whole.pattern()).isEqualTo(pattern);
-            assertThat(Sums.of(sheet, sheet.middle(), pattern, new Given.Circumstances(1900, LIBRARY.usages())))
+            assertThat(Sums.of(sheet, sheet.middle(), pattern, new SumInputs.Circumstances(1900, LIBRARY.usages())))
                     .hasSameSizeAs(
-                            Sums.of(sheet, sheet.middle(), start, new Given.Circumstances(1900, LIBRARY.usages())));
+                            Sums.of(sheet, sheet.middle(), start, new SumInputs.Circumstances(1900, LIBRARY.usages())));
         }
     }
 
@@ -213,12 +214,13 @@ class AlterationsOnSheetsTest {
                             assertThat(given.add(ask.name())).as(kind.id()).isTrue());
             given.add("sides");
             Set<String> taken = new HashSet<>();
-            Stream.of(Terms.type(kind.does()).getRecordComponents()).forEach(part -> taken.add(part.getName()));
+            Stream.of(AlterationValues.type(kind.does()).getRecordComponents())
+                    .forEach(part -> taken.add(part.getName()));
             assertThat(given).as(kind.id()).isEqualTo(taken);
         }
         Set<String> all = new HashSet<>();
         for (Class<?> type : Alteration.class.getPermittedSubclasses()) {
-            all.add(Terms.kind(type));
+            all.add(AlterationValues.kind(type));
         }
         // What is made as one is put together by the application, never chosen.
         all.remove("together");

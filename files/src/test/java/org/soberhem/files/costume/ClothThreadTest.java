@@ -29,22 +29,22 @@ import org.soberhem.core.cloth.LayPlanner;
 import org.soberhem.core.cloth.LayRules;
 import org.soberhem.core.cloth.Notion;
 import org.soberhem.core.cloth.PiecesToLay;
-import org.soberhem.core.cloth.Placed;
+import org.soberhem.core.cloth.PlacedPiece;
 import org.soberhem.core.cloth.Stash;
-import org.soberhem.core.costume.Cost;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.Judgement;
-import org.soberhem.core.costume.Supplies;
-import org.soberhem.core.costume.Supply;
-import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.geometry.Point;
+import org.soberhem.core.judging.ClothSupply;
+import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.Judgement;
+import org.soberhem.core.judging.Supplies;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.plan.Bench;
 import org.soberhem.core.plan.Forecast;
 import org.soberhem.core.plan.Spell;
 import org.soberhem.core.plan.Task;
+import org.soberhem.core.report.CostReport;
 import org.soberhem.files.exchange.CalendarFile;
 import org.soberhem.files.library.Library;
 
@@ -58,9 +58,9 @@ class ClothThreadTest {
         return LIBRARY.sheets().stream().map(sheet -> sheet.sheet().id()).toList();
     }
 
-    private static Work work(String sheet) {
+    private static DraftedGarment work(String sheet) {
         CompiledSheet compiled = LIBRARY.sheet(sheet).orElseThrow();
-        return Work.of(compiled, compiled.middle(), List.of());
+        return DraftedGarment.of(compiled, compiled.middle(), List.of());
     }
 
     private static Costume costume(ClothUse use) {
@@ -95,7 +95,7 @@ class ClothThreadTest {
     @ParameterizedTest
     @MethodSource("sheets")
     void everyShippedSheet_isLaidForEachOfItsUses_andCountsItsNotions(String sheet) {
-        Work work = work(sheet);
+        DraftedGarment work = work(sheet);
         for (String use : PiecesToLay.uses(work.pattern())) {
             for (boolean folded : new boolean[] {false, true}) {
                 ClothUse how = ClothUse.of("g", use).lying(folded, 0, 0, 0);
@@ -106,7 +106,7 @@ class ClothThreadTest {
             }
         }
         List<String> known = LIBRARY.notions().stream().map(Notion.Kind::id).toList();
-        assertThat(Cost.notions(work)).allSatisfy((kind, amount) -> {
+        assertThat(CostReport.notions(work)).allSatisfy((kind, amount) -> {
             assertThat(known).contains(kind);
             assertThat(amount).isPositive();
         });
@@ -114,37 +114,37 @@ class ClothThreadTest {
 
     @Test
     void clothIsReadyAndEnough_orTheSentenceSaysWhatIsMissing() {
-        Work work = work("frock-1953");
+        DraftedGarment work = work("frock-1953");
         Cloth raw = Cloth.of("cotton", "Cotton", "cotton", 1700, 9000);
         ClothUse chosen = ClothUse.of("Frock", "outer").from("cotton").lying(false, 0, 0, 100);
-        assertThat(words(Supply.of(work.pattern(), ClothUse.of("Frock", "outer"), supplies(raw))))
+        assertThat(words(ClothSupply.of(work.pattern(), ClothUse.of("Frock", "outer"), supplies(raw))))
                 .containsExactly("Frock, outer: no cloth is chosen");
-        Supply unlaid = Supply.of(work.pattern(), chosen, supplies(raw));
+        ClothSupply unlaid = ClothSupply.of(work.pattern(), chosen, supplies(raw));
         assertThat(words(unlaid)).hasSize(2).last().asString().contains("no lay is planned");
         Lay lay = first(unlaid.pieces(), unlaid.rules().orElseThrow());
         ClothUse laid = chosen.laid(new ClothUse.KeptLay(
                 lay.rules(), lay.placed(), lay.length(), unlaid.pieces().print()));
-        Supply kept = Supply.of(work.pattern(), laid, supplies(raw));
+        ClothSupply kept = ClothSupply.of(work.pattern(), laid, supplies(raw));
         assertThat(kept.needed().orElseThrow()).isCloseTo((lay.length() + 100) / 0.92, within(1e-6));
         assertThat(words(kept)).singleElement().asString().contains("not made ready");
-        Supply washed =
-                Supply.of(work.pattern(), laid, supplies(raw.madeReady(new Cloth.State(true, 60), 9000, raw.width())));
+        ClothSupply washed = ClothSupply.of(
+                work.pattern(), laid, supplies(raw.madeReady(new Cloth.State(true, 60), 9000, raw.width())));
         assertThat(words(washed))
                 .as("the washed cloth is wider than what was laid on")
                 .hasSize(1);
         Cloth ready = raw.madeReady(
-                new Cloth.State(true, 60), lay.length(), lay.rules().width() + Supply.SELVEDGES);
-        Supply tight = Supply.of(work.pattern(), laid, supplies(ready));
+                new Cloth.State(true, 60), lay.length(), lay.rules().width() + ClothSupply.SELVEDGES);
+        ClothSupply tight = ClothSupply.of(work.pattern(), laid, supplies(ready));
         assertThat(tight.missing().orElseThrow()).isCloseTo(100, within(1e-6));
         assertThat(words(tight)).singleElement().asString().contains("10.0 cm too short");
-        assertThat(words(Supply.of(work.pattern(), laid, supplies(ready.left(lay.length() + 100)))))
+        assertThat(words(ClothSupply.of(work.pattern(), laid, supplies(ready.left(lay.length() + 100)))))
                 .isEmpty();
-        Work other = work("blouse-1906");
-        assertThat(words(Supply.of(other.pattern(), laid, supplies(ready))))
+        DraftedGarment other = work("blouse-1906");
+        assertThat(words(ClothSupply.of(other.pattern(), laid, supplies(ready))))
                 .anyMatch(each -> each.contains("lay it again"));
     }
 
-    private static List<String> words(Supply supply) {
+    private static List<String> words(ClothSupply supply) {
         return supply.wrong().stream()
                 .map(sentence -> sentence.in(LengthFormat.CENTIMETRES))
                 .toList();
@@ -153,7 +153,7 @@ class ClothThreadTest {
     /** At the middle of a matched seam both pieces lie alike on stripe and check. */
     @Test
     void stripesAreTheSameOnBothSidesOfAMatchedSeam() {
-        Work work = work("bodice-1869");
+        DraftedGarment work = work("bodice-1869");
         String seam = work.pattern().seams().stream()
                 .filter(each -> !each.kind().byFullness()
                         && !each.first()
@@ -170,7 +170,7 @@ class ClothThreadTest {
         Lay lay = first(pieces, rules);
         assertThat(lay.clashes()).isEmpty();
         int matched = 0;
-        for (Placed cut : lay.placed()) {
+        for (PlacedPiece cut : lay.placed()) {
             Optional<Point> at = lay.piece(cut).match();
             if (at.isPresent()) {
                 matched++;
@@ -187,7 +187,7 @@ class ClothThreadTest {
 
     @Test
     void costAddsCloth_notions_andHours() {
-        Work work = work("frock-1953");
+        DraftedGarment work = work("frock-1953");
         Cloth cloth = new Cloth(
                 "cotton",
                 "Cotton",
@@ -203,15 +203,15 @@ class ClothThreadTest {
                 "",
                 "");
         ClothUse chosen = ClothUse.of("Frock", "outer").from("cotton").lying(false, 0, 0, 0);
-        Supply supply = Supply.of(work.pattern(), chosen, supplies(cloth));
+        ClothSupply supply = ClothSupply.of(work.pattern(), chosen, supplies(cloth));
         Lay lay = first(supply.pieces(), supply.rules().orElseThrow());
         Costume costume = costume(chosen.laid(new ClothUse.KeptLay(
                 lay.rules(), lay.placed(), lay.length(), supply.pieces().print())));
         Spell spell = new Spell("s", NOW.minusHours(3), NOW, Optional.of(NOW));
         costume = costume.underway(costume.underway().with(new Bench(List.of(), List.of(spell))));
-        Cost cost = Cost.of(
+        CostReport cost = CostReport.of(
                 new Judgement(costume, Map.of("Frock", work), Map.of()), supplies(cloth), LIBRARY.notions(), 20);
-        double hooks = Cost.notions(work).get("hook") * 0.5;
+        double hooks = CostReport.notions(work).get("hook") * 0.5;
         assertThat(cost.materials()).isCloseTo(lay.length() / 100 + hooks, within(1e-6));
         assertThat(cost.work()).isCloseTo(60, within(1e-9));
         assertThat(cost.sum()).isCloseTo(cost.materials() + 60, within(1e-9));

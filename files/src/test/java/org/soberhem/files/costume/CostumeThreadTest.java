@@ -9,27 +9,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import org.soberhem.core.alter.Alteration;
-import org.soberhem.core.alter.LengthenAtLevel;
-import org.soberhem.core.alter.Remedy;
-import org.soberhem.core.alter.Sides;
+import org.soberhem.core.alter.CheckRemedy;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.kind.Alteration;
+import org.soberhem.core.alter.kind.LengthenAtLevel;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Reading;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.cloth.Stash;
-import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.InTheWay;
-import org.soberhem.core.costume.Judge;
-import org.soberhem.core.costume.Judgement;
-import org.soberhem.core.costume.Obstacle;
 import org.soberhem.core.costume.Stage;
-import org.soberhem.core.costume.Supplies;
-import org.soberhem.core.costume.Tape;
 import org.soberhem.core.costume.Version;
-import org.soberhem.core.costume.Work;
 import org.soberhem.core.doubt.Doubts;
 import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.draft.CompiledSheet;
@@ -40,6 +32,14 @@ import org.soberhem.core.fitting.Decision;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Mockup;
 import org.soberhem.core.fitting.Remark;
+import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.EvaluatedCostume;
+import org.soberhem.core.judging.Judge;
+import org.soberhem.core.judging.Judgement;
+import org.soberhem.core.judging.MeasureResolver;
+import org.soberhem.core.judging.Obstacle;
+import org.soberhem.core.judging.ObstacleFinder;
+import org.soberhem.core.judging.Supplies;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
@@ -57,13 +57,13 @@ class CostumeThreadTest {
     private static final CompiledSheet SHEET = LIBRARY.sheet("blouse-1906").orElseThrow();
     private static final String CORSET = "blouse-1906";
     private static final Supplies SUPPLIES = new Supplies(Stash.EMPTY, LIBRARY.fibres(), DAY.atTime(10, 0));
-    private static final InTheWay IN_THE_WAY = new InTheWay(
+    private static final ObstacleFinder IN_THE_WAY = new ObstacleFinder(
             LIBRARY.measures(),
             LIBRARY.wardrobe(),
             LIBRARY.usages(),
             new Doubts(LIBRARY.measures(), LIBRARY.relations(), LIBRARY.proportions(), LIBRARY.wardrobe()),
             LIBRARY::seenWords);
-    private static final Tape TAPE = new Tape(LIBRARY.measures(), LIBRARY.wardrobe());
+    private static final MeasureResolver TAPE = new MeasureResolver(LIBRARY.measures(), LIBRARY.wardrobe());
     private static final Wearer ADA = Wearer.of("ada", "Ada", "", List.of());
 
     private static final Judge JUDGE = new Judge(LIBRARY.silhouettes(), LIBRARY.figurePlan(), LIBRARY.wardrobe());
@@ -105,13 +105,13 @@ class CostumeThreadTest {
     }
 
     private static Judgement judged(Costume costume, MeasurementSet set) {
-        Map<String, Work> works = new LinkedHashMap<>();
+        Map<String, DraftedGarment> works = new LinkedHashMap<>();
         Map<String, DraftException> failures = new LinkedHashMap<>();
         for (Garment garment : costume.garments()) {
             try {
                 works.put(
                         garment.name(),
-                        Work.of(SHEET, TAPE.inputs(set, costume, garment.settings()), garment.alterations()));
+                        DraftedGarment.of(SHEET, TAPE.inputs(set, costume, garment.settings()), garment.alterations()));
             } catch (DraftException dead) {
                 failures.put(garment.name(), dead);
             }
@@ -195,9 +195,10 @@ class CostumeThreadTest {
                 .filter(check -> check.name().equals("back length"))
                 .findFirst()
                 .orElseThrow();
-        Alteration remedy = Remedy.of(back).orElseThrow();
+        Alteration remedy = CheckRemedy.of(back).orElseThrow();
         assertThat(remedy).isInstanceOf(LengthenAtLevel.class);
-        Work mended = judged(costume(List.of(remedy), List.of()), set).works().get("Blouse");
+        DraftedGarment mended =
+                judged(costume(List.of(remedy), List.of()), set).works().get("Blouse");
         assertThat(mended.checks().stream().filter(check -> check.name().equals("back length")))
                 .singleElement()
                 .satisfies(check -> {
@@ -209,7 +210,7 @@ class CostumeThreadTest {
     @Test
     void alterationWhosePlaceIsGone_staysAndIsTold() {
         Alteration lost = LengthenAtLevel.evenly("train", 10, Sides.BOTH);
-        Work work = judged(costume(List.of(lost), List.of()), middle(CORSET))
+        DraftedGarment work = judged(costume(List.of(lost), List.of()), middle(CORSET))
                 .works()
                 .get("Blouse");
         assertThat(work.pattern()).isEqualTo(work.draft().pattern());
@@ -270,7 +271,7 @@ class CostumeThreadTest {
     void versions_areATree_andNothingIsCutUp() {
         Garment garment = costume(List.of(), List.of()).garments().get(0);
         Inputs inputs = TAPE.inputs(middle(CORSET), costume(List.of(), List.of()), Map.of());
-        Pattern drawn = Work.of(SHEET, inputs, List.of()).pattern();
+        Pattern drawn = DraftedGarment.of(SHEET, inputs, List.of()).pattern();
         Alteration shorter = LengthenAtLevel.evenly("midriff", -10, Sides.BOTH);
         Alteration longer = LengthenAtLevel.evenly("midriff", 10, Sides.BOTH);
         Garment two = garment.withVersion(DAY, "first", inputs, drawn)
@@ -303,9 +304,10 @@ class CostumeThreadTest {
     void version_keepsWhatItWasDrawnFrom_whenTheTapeChanges() {
         Garment garment = costume(List.of(), List.of()).garments().get(0);
         Inputs inputs = TAPE.inputs(middle(CORSET), costume(List.of(), List.of()), Map.of());
-        Pattern finished = Work.of(SHEET, inputs, garment.alterations()).pattern();
+        Pattern finished =
+                DraftedGarment.of(SHEET, inputs, garment.alterations()).pattern();
         Garment named = garment.withVersion(DAY, "first mock-up", inputs, finished);
-        Work asCut = Work.of(
+        DraftedGarment asCut = DraftedGarment.of(
                 SHEET,
                 named.version(1).orElseThrow().inputs(),
                 named.version(1).orElseThrow().alterations());

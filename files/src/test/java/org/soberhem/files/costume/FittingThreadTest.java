@@ -11,48 +11,46 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import org.soberhem.core.alter.Alteration;
-import org.soberhem.core.alter.HollowEdge;
-import org.soberhem.core.alter.LengthenAtLevel;
-import org.soberhem.core.alter.Sides;
-import org.soberhem.core.alter.TakeInSeam;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.kind.Alteration;
+import org.soberhem.core.alter.kind.HollowEdge;
+import org.soberhem.core.alter.kind.LengthenAtLevel;
+import org.soberhem.core.alter.kind.TakeInSeam;
 import org.soberhem.core.body.AsWorn;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Reading;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.cloth.Stash;
-import org.soberhem.core.costume.GateStep;
-import org.soberhem.core.costume.GateStanding;
-import org.soberhem.core.costume.GateCondition;
-import org.soberhem.core.costume.GateCheck;
-import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Costume;
-import org.soberhem.core.costume.Dependence;
+import org.soberhem.core.costume.CostumeRecord;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.Gate;
-import org.soberhem.core.costume.Judge;
-import org.soberhem.core.costume.Judgement;
-import org.soberhem.core.costume.Knowing;
-import org.soberhem.core.costume.Ledger;
-import org.soberhem.core.costume.Papers;
-import org.soberhem.core.costume.Rounds;
-import org.soberhem.core.costume.Supplies;
-import org.soberhem.core.costume.Tape;
-import org.soberhem.core.costume.Underway;
-import org.soberhem.core.costume.Work;
+import org.soberhem.core.costume.GateStep;
+import org.soberhem.core.costume.Progress;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.fitting.ClothDifference;
 import org.soberhem.core.fitting.Conditions;
 import org.soberhem.core.fitting.Decision;
 import org.soberhem.core.fitting.Fact;
 import org.soberhem.core.fitting.Fitting;
-import org.soberhem.core.fitting.Inner;
+import org.soberhem.core.fitting.InnerPart;
 import org.soberhem.core.fitting.Mockup;
 import org.soberhem.core.fitting.Movement;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.fitting.Stance;
 import org.soberhem.core.fitting.Trial;
+import org.soberhem.core.gate.Gate;
+import org.soberhem.core.gate.GateCheck;
+import org.soberhem.core.gate.GateCondition;
+import org.soberhem.core.gate.GateStanding;
+import org.soberhem.core.judging.Dependence;
+import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.EvaluatedCostume;
+import org.soberhem.core.judging.FactCollector;
+import org.soberhem.core.judging.Judgement;
+import org.soberhem.core.judging.Ledger;
+import org.soberhem.core.judging.MeasureResolver;
+import org.soberhem.core.judging.Supplies;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
@@ -62,6 +60,7 @@ import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.core.plan.Bench;
 import org.soberhem.core.plan.Task;
+import org.soberhem.core.report.RoundReport;
 import org.soberhem.files.library.Library;
 
 /** What follows from a round: what is known about a remark, what it rests on, what all rounds add up to, and the gate. */
@@ -72,8 +71,8 @@ class FittingThreadTest {
     private static final String COVER = "corset-cover-1880";
     private static final LocalDate DAY = LocalDate.of(2026, 5, 1);
     private static final CompiledSheet SHEET = LIBRARY.sheet("blouse-1906").orElseThrow();
-    private static final Knowing KNOWING =
-            new Knowing(LIBRARY.symptoms(), LIBRARY.wardrobe(), LIBRARY.alterations(), 6);
+    private static final FactCollector KNOWING =
+            new FactCollector(LIBRARY.symptoms(), LIBRARY.wardrobe(), LIBRARY.alterations(), 6);
     private static final Supplies SUPPLIES = new Supplies(
             Stash.EMPTY, LIBRARY.fibres(), LocalDate.of(2026, 5, 14).atTime(10, 0));
     private static final Gate GATE =
@@ -112,22 +111,22 @@ class FittingThreadTest {
         return Secretary.in(garments, List.of(fittings));
     }
 
-    private static Work work(Garment garment, MeasurementSet set) {
-        return Work.of(
+    private static DraftedGarment work(Garment garment, MeasurementSet set) {
+        return DraftedGarment.of(
                 SHEET,
-                new Tape(LIBRARY.measures(), LIBRARY.wardrobe()).inputs(set, costume(List.of()), Map.of()),
+                new MeasureResolver(LIBRARY.measures(), LIBRARY.wardrobe()).inputs(set, costume(List.of()), Map.of()),
                 garment.alterations());
     }
 
     private static EvaluatedCostume at(Costume costume, MeasurementSet set) {
-        Map<String, Work> works = new LinkedHashMap<>();
+        Map<String, DraftedGarment> works = new LinkedHashMap<>();
         costume.garments().forEach(garment -> works.put(garment.name(), work(garment, set)));
         Wearer ada = Wearer.of("ada", "Ada", "", List.of(set));
         return new EvaluatedCostume(new Judgement(costume, works, Map.of()), ada, Optional.of(set), Map.of());
     }
 
     private static Garment named(Garment garment, MeasurementSet set, String why) {
-        Work work = work(garment, set);
+        DraftedGarment work = work(garment, set);
         return garment.withVersion(DAY, why, work.inputs(), work.pattern());
     }
 
@@ -176,7 +175,7 @@ class FittingThreadTest {
                                 .laced(Optional.of(new AsWorn.Gap(inches("1"), inches("3"), inches("1")))))
                 .of(new Mockup(Map.of("Blouse", 1), "calico")
                         .toggling(ClothDifference.STIFFER)
-                        .stepping(Inner.CLOSURE))
+                        .stepping(InnerPart.CLOSURE))
                 .with(new Trial("sit", 60, Trial.Result.PASSED, ""));
         Remark remark = remark("1-1", "armhole-front", Sides.RIGHT, "arm-front-pinch");
         EvaluatedCostume at = at(costume(List.of(garment), fitting), set);
@@ -269,7 +268,7 @@ class FittingThreadTest {
         Fitting changed = fitting(1, 1, worn().confirmed(false).toggling(COVER).turned(true))
                 .of(new Mockup(Map.of("Blouse", 1), "calico")
                         .toggling(ClothDifference.UNPRESSED)
-                        .stepping(Inner.BONES));
+                        .stepping(InnerPart.BONES));
         MeasurementSet fuller = set(CORSET, "37");
         assertThat(words(Dependence.of(
                         at(costume(List.of(garment), changed), fuller), changed, "Blouse", LIBRARY.wardrobe())))
@@ -337,7 +336,7 @@ class FittingThreadTest {
         Fitting two = fitting(2, 2, worn())
                 .withReading("waist-dip-front", Length.ofInches(0, 1, 2))
                 .with(new Trial("arms-up", 0, Trial.Result.PASSED, ""));
-        List<Rounds.Row> rows = Rounds.summary(
+        List<RoundReport.Row> rows = RoundReport.summary(
                 one,
                 LIBRARY.symptoms(),
                 name -> Optional.of(work(blouse(), set(CORSET, "36")).pattern()));
@@ -349,8 +348,8 @@ class FittingThreadTest {
         assertThat(rows.get(1).place()).isEmpty();
         assertThat(rows.get(0).to()).isEqualTo(2);
         assertThat(rows.get(1).task().in(LengthFormat.INCH_EIGHTHS)).isEqualTo("nothing is decided");
-        List<Rounds.Through> through =
-                Rounds.compared(costume(List.of(blouse()), one, two), "Blouse", LIBRARY.symptoms(), LIBRARY::title);
+        List<RoundReport.Through> through = RoundReport.compared(
+                costume(List.of(blouse()), one, two), "Blouse", LIBRARY.symptoms(), LIBRARY::title);
         Map<String, String> lines = new LinkedHashMap<>();
         through.forEach(row -> lines.put(
                 row.name(), String.join(" | ", words(List.copyOf(row.cells().values())))));
@@ -365,12 +364,12 @@ class FittingThreadTest {
     void mockupsThatWereEnough_areCountedOfCostumesThatWereCut() {
         Garment garment = blouse();
         Costume tried = costume(List.of(garment), fitting(1, 1, worn()), fitting(2, 1, worn()));
-        assertThat(Rounds.enough(List.of(tried), any -> true)).isEmpty();
-        Costume cut =
-                tried.keeping(Papers.NONE.with(new Papers.Passage(GateStep.CUT_CLOTH, "Blouse", 0, DAY, "it fits")));
-        assertThat(Rounds.enough(List.of(cut), any -> true).orElseThrow().in(LengthFormat.INCH_EIGHTHS))
+        assertThat(RoundReport.enough(List.of(tried), any -> true)).isEmpty();
+        Costume cut = tried.keeping(
+                CostumeRecord.NONE.with(new CostumeRecord.Passage(GateStep.CUT_CLOTH, "Blouse", 0, DAY, "it fits")));
+        assertThat(RoundReport.enough(List.of(cut), any -> true).orElseThrow().in(LengthFormat.INCH_EIGHTHS))
                 .isEqualTo("Mock-ups that were enough before: 2 for the Blouse of \"Secretary\"");
-        assertThat(Rounds.enough(List.of(cut), any -> false)).isEmpty();
+        assertThat(RoundReport.enough(List.of(cut), any -> false)).isEmpty();
     }
 
     /** Straight panels balanced at the waist wait for nothing, gores hang a day (common practice). */
@@ -405,8 +404,8 @@ class FittingThreadTest {
         CompiledSheet sheet = LIBRARY.sheet(id).orElseThrow();
         Garment garment = new Garment("It", LIBRARY.sheetText(id).orElseThrow(), Map.of(), List.of(), List.of());
         Bench steps = new Bench(LIBRARY.making().steps("It", "blouse", List.of("Hem it"), Set.of()), List.of());
-        Costume planned = costume(List.of(garment)).underway(Underway.NOT_BEGUN.with(steps));
-        Map<String, Work> works = Map.of("It", Work.of(sheet, sheet.middle(), List.of()));
+        Costume planned = costume(List.of(garment)).underway(Progress.NOT_BEGUN.with(steps));
+        Map<String, DraftedGarment> works = Map.of("It", DraftedGarment.of(sheet, sheet.middle(), List.of()));
         MeasurementSet set = set(CORSET, "36");
         EvaluatedCostume at = new EvaluatedCostume(
                 new Judgement(planned, works, Map.of()),
@@ -487,7 +486,8 @@ class FittingThreadTest {
     void passage_holdsForTheVersionThatWasCut_andNoOther() {
         MeasurementSet set = set(CORSET, "36");
         Garment garment = named(blouse(), set, "first");
-        Papers papers = Papers.NONE.with(new Papers.Passage(GateStep.CUT_CLOTH, "Blouse", 1, DAY, "the day is near"));
+        CostumeRecord papers = CostumeRecord.NONE.with(
+                new CostumeRecord.Passage(GateStep.CUT_CLOTH, "Blouse", 1, DAY, "the day is near"));
         Costume costume = costume(List.of(garment)).keeping(papers);
         assertThat(GATE.of(at(costume, set), "Blouse", GateStep.CUT_CLOTH, SUPPLIES)
                         .passed())

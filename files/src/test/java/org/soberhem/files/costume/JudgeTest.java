@@ -16,12 +16,8 @@ import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Reading;
 import org.soberhem.core.body.Wearer;
-import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Costume;
-import org.soberhem.core.costume.Judge;
-import org.soberhem.core.costume.Judgement;
 import org.soberhem.core.costume.Look;
-import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Inputs;
@@ -29,6 +25,10 @@ import org.soberhem.core.figure.BodyFigure;
 import org.soberhem.core.fitting.Conditions;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Mockup;
+import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.EvaluatedCostume;
+import org.soberhem.core.judging.Judge;
+import org.soberhem.core.judging.Judgement;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
@@ -62,13 +62,13 @@ class JudgeTest {
         return set;
     }
 
-    private static Work work(String sheet, Map<String, Double> settings) {
+    private static DraftedGarment work(String sheet, Map<String, Double> settings) {
         CompiledSheet compiled = LIBRARY.sheet(sheet).orElseThrow();
         Inputs inputs = compiled.middle();
         for (Map.Entry<String, Double> each : settings.entrySet()) {
             inputs = inputs.withSetting(each.getKey(), each.getValue());
         }
-        return Work.of(compiled, inputs, List.of());
+        return DraftedGarment.of(compiled, inputs, List.of());
     }
 
     private static Costume costume(int year, String stack, Look look, Fitting... fittings) {
@@ -88,7 +88,7 @@ class JudgeTest {
                 .looking(look);
     }
 
-    private static EvaluatedCostume at(Costume costume, Map<String, Work> works, MeasurementSet... sets) {
+    private static EvaluatedCostume at(Costume costume, Map<String, DraftedGarment> works, MeasurementSet... sets) {
         Wearer wearer = Wearer.of("w", "Ada", "", List.of(sets)).built(new Build(Age.ADULT, true));
         Optional<MeasurementSet> last = sets.length == 0 ? Optional.empty() : Optional.of(sets[sets.length - 1]);
         return new EvaluatedCostume(new Judgement(costume, works, Map.of()), wearer, last, Map.of());
@@ -128,7 +128,7 @@ class JudgeTest {
         double inch = 25.4;
         CompiledSheet sheet = LIBRARY.sheet("corset-1900").orElseThrow();
         Inputs inputs = sheet.middle().with("torso-length-seated", Inputs.Measured.both(9 * inch));
-        Work corset = Work.of(sheet, inputs, List.of());
+        DraftedGarment corset = DraftedGarment.of(sheet, inputs, List.of());
         CheckResult busk = corset.checks().stream()
                 .filter(check -> check.name().contains("busk"))
                 .findFirst()
@@ -158,7 +158,7 @@ class JudgeTest {
 
     @Test
     void outerGarment_standsForTheInner_inWhatIsWorn() {
-        Map<String, Work> works = new LinkedHashMap<>();
+        Map<String, DraftedGarment> works = new LinkedHashMap<>();
         works.put("Petticoat", work("petticoat-1778", Map.of()));
         works.put("Jacket", work("jacket-1778", Map.of()));
         Map<String, Double> worn = Judge.worn(works);
@@ -170,7 +170,7 @@ class JudgeTest {
 
     @Test
     void tightestOpening_namesItsGarment() {
-        Map<String, Work> works = new LinkedHashMap<>();
+        Map<String, DraftedGarment> works = new LinkedHashMap<>();
         works.put("Shirt", work("shirt-1780", Map.of()));
         works.put("Hood", work("hood-1780", Map.of("strip", 160.0)));
         EvaluatedCostume at = at(costume(1790, "none", Look.USUAL.of("m-1810-boatman")), works);
@@ -182,13 +182,13 @@ class JudgeTest {
 
     @Test
     void silhouette_isTheChosenOne_orThatOfTheYearAndTheGarments() {
-        Map<String, Work> jacket = Map.of("Jacket", work("jacket-1778", Map.of()));
+        Map<String, DraftedGarment> jacket = Map.of("Jacket", work("jacket-1778", Map.of()));
         assertThat(JUDGE.silhouette(at(costume(1778, "none", Look.USUAL), jacket))
                         .orElseThrow()
                         .header()
                         .id())
                 .isEqualTo("w-1778-working-jacket");
-        Map<String, Work> gown = Map.of("Gown", work("gown-bodice-1785", Map.of()));
+        Map<String, DraftedGarment> gown = Map.of("Gown", work("gown-bodice-1785", Map.of()));
         assertThat(JUDGE.silhouette(at(costume(1778, "none", Look.USUAL), gown))
                         .orElseThrow()
                         .header()
@@ -222,7 +222,7 @@ class JudgeTest {
         Fitting second = fitting(2)
                 .withReading("waist-dip-front", Length.ofMillimetres(30))
                 .answering("s04-stance", Optional.of(1.0));
-        Map<String, Work> works = Map.of("Blouse", work("blouse-1906", Map.of()));
+        Map<String, DraftedGarment> works = Map.of("Blouse", work("blouse-1906", Map.of()));
         EvaluatedCostume at = at(costume(1906, "blouse-1906", Look.USUAL, first, second), works);
         List<Verdict.Grade> grades = new ArrayList<>();
         for (int round = 0; round <= 2; round++) {
@@ -235,7 +235,7 @@ class JudgeTest {
 
     @Test
     void whatPressesMost_comesFirst_andADepartureNoMore() {
-        Map<String, Work> works = Map.of("Skirt", work("skirt-1845", Map.of()));
+        Map<String, DraftedGarment> works = Map.of("Skirt", work("skirt-1845", Map.of()));
         List<Verdict> verdicts = JUDGE.verdicts(at(costume(1860, CAGE, Look.USUAL), works));
         assertThat(verdicts.get(0).rule().id()).isEqualTo("c60-hem-girth");
         assertThat(verdicts).isSortedAccordingTo((one, other) -> Double.compare(other.pressing(), one.pressing()));

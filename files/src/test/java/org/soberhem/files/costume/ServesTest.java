@@ -8,19 +8,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import org.soberhem.core.alter.Alteration;
-import org.soberhem.core.alter.EvenAllowances;
-import org.soberhem.core.alter.GrowthTuck;
-import org.soberhem.core.alter.Sides;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.kind.Alteration;
+import org.soberhem.core.alter.kind.EvenAllowances;
+import org.soberhem.core.alter.kind.GrowthTuck;
 import org.soberhem.core.costume.Costume;
-import org.soberhem.core.costume.Earlier;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.Serves;
-import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.draft.Checks;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.EarlierVersion;
+import org.soberhem.core.judging.FitRange;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.sheet.SheetReader;
@@ -32,12 +32,12 @@ class ServesTest {
     private static final CompiledSheet SHEET = LIBRARY.sheet("bodice-1869").orElseThrow();
     private static final double MM = 0.01;
 
-    private static Serves serves(List<Alteration> alterations) {
-        Work work = Work.of(SHEET, SHEET.middle(), alterations);
-        return Serves.of(SHEET, SHEET.middle(), alterations, work.pattern());
+    private static FitRange serves(List<Alteration> alterations) {
+        DraftedGarment work = DraftedGarment.of(SHEET, SHEET.middle(), alterations);
+        return FitRange.of(SHEET, SHEET.middle(), alterations, work.pattern());
     }
 
-    private static Serves.Span span(Serves serves, String measure) {
+    private static FitRange.Span span(FitRange serves, String measure) {
         return serves.spans().stream()
                 .filter(each -> each.measure().equals(measure))
                 .findFirst()
@@ -45,7 +45,7 @@ class ServesTest {
     }
 
     private static boolean passes(String name, double bust) {
-        Work work = Work.of(SHEET, SHEET.middle(), List.of());
+        DraftedGarment work = DraftedGarment.of(SHEET, SHEET.middle(), List.of());
         Inputs other = SHEET.middle().with("full-bust", Inputs.Measured.both(bust));
         return Checks.of(SHEET, other, work.pattern()).stream()
                 .filter(check -> check.name().equals(name))
@@ -54,7 +54,7 @@ class ServesTest {
 
     @Test
     void span_endsWhereTheCheckBeginsToFail() {
-        Serves.Span bust = span(serves(List.of()), "full-bust");
+        FitRange.Span bust = span(serves(List.of()), "full-bust");
         assertThat(passes(bust.name(), bust.least() + MM)).isTrue();
         assertThat(passes(bust.name(), bust.least() - MM)).isFalse();
         assertThat(passes(bust.name(), bust.most() - MM)).isTrue();
@@ -64,11 +64,11 @@ class ServesTest {
     /** At the bust two seams on each side of the bodice have two edges each; a quarter of an inch stays in every one. */
     @Test
     void letOutSeams_giveWhatTheirAllowancesHave() {
-        Serves.Span bust = span(serves(List.of()), "full-bust");
+        FitRange.Span bust = span(serves(List.of()), "full-bust");
         double allowance = 15.875;
         assertThat(bust.seams()).isCloseTo(8 * (allowance - 6.35), within(0.1));
         assertThat(bust.largest()).isCloseTo(bust.most() + bust.seams(), within(1e-9));
-        Serves.Span bare = span(serves(List.of(new EvenAllowances(6.35, Sides.BOTH))), "full-bust");
+        FitRange.Span bare = span(serves(List.of(new EvenAllowances(6.35, Sides.BOTH))), "full-bust");
         assertThat(bare.seams()).isCloseTo(0, within(1e-9));
         assertThat(bust.sentence("Full bust").in(LengthFormat.INCH_EIGHTHS))
                 .matches("Full bust .* in to .* in as it is, to .* in with its seams let out");
@@ -79,15 +79,20 @@ class ServesTest {
         CompiledSheet blouse = LIBRARY.sheet("blouse-1906").orElseThrow();
         Inputs middle = blouse.middle();
         List<Alteration> tuck = List.of(new GrowthTuck("midriff", 10, Sides.BOTH));
-        Serves.Span plain = span(
-                Serves.of(
+        FitRange.Span plain = span(
+                FitRange.of(
                         blouse,
                         middle,
                         List.of(),
-                        Work.of(blouse, middle, List.of()).pattern()),
+                        DraftedGarment.of(blouse, middle, List.of()).pattern()),
                 "nape-to-waist");
-        Serves.Span tucked = span(
-                Serves.of(blouse, middle, tuck, Work.of(blouse, middle, tuck).pattern()), "nape-to-waist");
+        FitRange.Span tucked = span(
+                FitRange.of(
+                        blouse,
+                        middle,
+                        tuck,
+                        DraftedGarment.of(blouse, middle, tuck).pattern()),
+                "nape-to-waist");
         assertThat(tucked.least()).isCloseTo(plain.least(), within(MM));
         assertThat(tucked.most()).isCloseTo(plain.most(), within(MM));
         assertThat(tucked.largest()).isCloseTo(plain.largest() + 20, within(MM));
@@ -99,9 +104,9 @@ class ServesTest {
     @Test
     void everySpan_holdsTheBodyThatItWasDrawnFor() {
         for (CompiledSheet sheet : LIBRARY.sheets()) {
-            Work work = Work.of(sheet, sheet.middle(), List.of());
-            for (Serves.Span span :
-                    Serves.of(sheet, sheet.middle(), List.of(), work.pattern()).spans()) {
+            DraftedGarment work = DraftedGarment.of(sheet, sheet.middle(), List.of());
+            for (FitRange.Span span : FitRange.of(sheet, sheet.middle(), List.of(), work.pattern())
+                    .spans()) {
                 double value = sheet.middle().find(span.measure()).orElseThrow().left();
                 assertThat(value).as("%s of %s", span, sheet.sheet().id()).isBetween(span.least(), span.largest());
             }
@@ -111,11 +116,11 @@ class ServesTest {
     @Test
     void lacedGarment_servesByItsLacing() {
         CompiledSheet stays = LIBRARY.sheet("stays-1780").orElseThrow();
-        Serves serves = Serves.of(
+        FitRange serves = FitRange.of(
                 stays,
                 stays.middle(),
                 List.of(),
-                Work.of(stays, stays.middle(), List.of()).pattern());
+                DraftedGarment.of(stays, stays.middle(), List.of()).pattern());
         assertThat(span(serves, "waist-crease").sentence("Waist").in(LengthFormat.INCH_EIGHTHS))
                 .matches("Waist .* in to .* in by its lacing.*");
     }
@@ -128,14 +133,14 @@ class ServesTest {
                         LocalDate.of(2026, 5, 1),
                         "cut",
                         inputs,
-                        Work.of(SHEET, inputs, List.of()).pattern());
+                        DraftedGarment.of(SHEET, inputs, List.of()).pattern());
         return new Costume(id, id, "", 1869, Optional.empty(), "w", "s", "", List.of(garment), List.of(), "", Map.of());
     }
 
     @Test
     void nearestEarlierVersion_isTheOneThatLacksLeast() {
         Inputs wearer = SHEET.middle().with("full-bust", Inputs.Measured.both(1010));
-        List<Earlier> found = Earlier.nearest(
+        List<EarlierVersion> found = EarlierVersion.nearest(
                 List.of(costume("small", 860), costume("near", 990), costume("middle", 914)),
                 "bodice",
                 wearer,
@@ -144,9 +149,9 @@ class ServesTest {
         assertThat(found.get(0).letOut()).isLessThan(found.get(1).letOut());
         assertThat(found.get(2).outside()).isPositive();
         assertThat(found.get(2).serves().lacking(wearer))
-                .extracting(Serves.Span::measure)
+                .extracting(FitRange.Span::measure)
                 .contains("full-bust");
-        assertThat(Earlier.nearest(List.of(costume("a", 900)), "skirt", wearer, SheetReader::read))
+        assertThat(EarlierVersion.nearest(List.of(costume("a", 900)), "skirt", wearer, SheetReader::read))
                 .isEmpty();
     }
 }

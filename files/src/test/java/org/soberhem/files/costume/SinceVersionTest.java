@@ -19,32 +19,31 @@ import org.locationtech.jts.algorithm.distance.DiscreteHausdorffDistance;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
-import org.soberhem.core.alter.EvenAllowances;
-import org.soberhem.core.alter.LengthenAtLevel;
-import org.soberhem.core.alter.Sides;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.kind.EvenAllowances;
+import org.soberhem.core.alter.kind.LengthenAtLevel;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.cloth.Stash;
-import org.soberhem.core.costume.GateStep;
-import org.soberhem.core.costume.GateStanding;
-import org.soberhem.core.costume.GateCheck;
-import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Costume;
+import org.soberhem.core.costume.CostumeRecord;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.Gate;
-import org.soberhem.core.costume.Judge;
-import org.soberhem.core.costume.Judgement;
-import org.soberhem.core.costume.Papers;
-import org.soberhem.core.costume.SinceVersion;
-import org.soberhem.core.costume.Supplies;
-import org.soberhem.core.costume.Work;
+import org.soberhem.core.costume.GateStep;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.DraftException;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.fitting.Conditions;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Mockup;
+import org.soberhem.core.gate.Gate;
+import org.soberhem.core.gate.GateCheck;
+import org.soberhem.core.gate.GateStanding;
 import org.soberhem.core.geometry.Point;
+import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.EvaluatedCostume;
+import org.soberhem.core.judging.Judgement;
+import org.soberhem.core.judging.SinceVersion;
+import org.soberhem.core.judging.Supplies;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
@@ -78,8 +77,8 @@ class SinceVersionTest {
     }
 
     private static EvaluatedCostume at(Garment garment, CompiledSheet sheet, Inputs inputs, Costume costume) {
-        Map<String, Work> works = new HashMap<>();
-        works.put("It", Work.of(sheet, inputs, garment.alterations()));
+        Map<String, DraftedGarment> works = new HashMap<>();
+        works.put("It", DraftedGarment.of(sheet, inputs, garment.alterations()));
         MeasurementSet set = MeasurementSet.of("may", DAY, "", "", "", List.of());
         return new EvaluatedCostume(
                 new Judgement(costume, works, Map.of()),
@@ -149,13 +148,13 @@ class SinceVersionTest {
     void whateverMovesAnOutline_isNoLongerTheVersion_andNoGateStaysPassed(CompiledSheet sheet) {
         Inputs inputs = sheet.middle();
         Garment garment = begun(sheet);
-        Work work = Work.of(sheet, inputs, List.of());
+        DraftedGarment work = DraftedGarment.of(sheet, inputs, List.of());
         Garment named = garment.withVersion(DAY, "first", new Inputs(inputs.measures(), Map.of()), work.pattern());
         Fitting fitting =
                 Fitting.begun(1, DAY, new Mockup(Map.of("It", 1), "calico"), new Conditions("", true, "Ruth"));
-        Papers passed = Papers.NONE;
+        CostumeRecord passed = CostumeRecord.NONE;
         for (GateStep step : GateStep.values()) {
-            passed = passed.with(new Papers.Passage(step, "It", 1, DAY, "it fits"));
+            passed = passed.with(new CostumeRecord.Passage(step, "It", 1, DAY, "it fits"));
         }
         Costume costume = Secretary.in(List.of(named), List.of(fitting)).keeping(passed);
         EvaluatedCostume asNamed = at(named, sheet, inputs, costume);
@@ -201,7 +200,7 @@ class SinceVersionTest {
     @Test
     void anotherSheet_isNoLongerTheVersion_thoughItDrawsTheSame() {
         CompiledSheet sheet = LIBRARY.sheet("blouse-1906").orElseThrow();
-        Work work = Work.of(sheet, sheet.middle(), List.of());
+        DraftedGarment work = DraftedGarment.of(sheet, sheet.middle(), List.of());
         Garment named =
                 begun(sheet).withVersion(DAY, "first", new Inputs(sheet.middle().measures(), Map.of()), work.pattern());
         Garment other = named.withSheet(named.sheet() + "\n# looked through\n", Set.of());

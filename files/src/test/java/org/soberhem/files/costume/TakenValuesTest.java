@@ -14,9 +14,9 @@ import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Reading;
 import org.soberhem.core.costume.Choice;
 import org.soberhem.core.costume.Costume;
-import org.soberhem.core.costume.Taken;
-import org.soberhem.core.costume.Tape;
 import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.judging.MeasureResolver;
+import org.soberhem.core.judging.ResolvedMeasure;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthUnit;
@@ -27,7 +27,7 @@ import org.soberhem.files.library.Library;
 class TakenValuesTest {
 
     private static final Library LIBRARY = Library.shipped();
-    private static final Tape TAPE = new Tape(LIBRARY.measures(), LIBRARY.wardrobe());
+    private static final MeasureResolver TAPE = new MeasureResolver(LIBRARY.measures(), LIBRARY.wardrobe());
     private static final String CORSET = "blouse-1906";
 
     private final List<Reading> readings = new ArrayList<>();
@@ -46,11 +46,11 @@ class TakenValuesTest {
         return MeasurementSet.of("s", LocalDate.of(2026, 5, 14), stack, "", "", readings);
     }
 
-    private Taken taken(String asked, String stack) {
+    private ResolvedMeasure taken(String asked, String stack) {
         return TAPE.taken(asked, set(stack), costume);
     }
 
-    private static String words(Taken taken) {
+    private static String words(ResolvedMeasure taken) {
         return taken.words().in(LengthFormat.CENTIMETRES);
     }
 
@@ -61,14 +61,14 @@ class TakenValuesTest {
     @Test
     void byDefinition_anotherWaistIsNotTakenWithoutAWord() {
         read("waist-narrowest", "70");
-        Taken taken = taken("waist-crease", "none");
-        assertThat(taken.state()).isEqualTo(Taken.State.MISSING);
+        ResolvedMeasure taken = taken("waist-crease", "none");
+        assertThat(taken.state()).isEqualTo(ResolvedMeasure.State.MISSING);
         assertThat(taken.value()).isEmpty();
         assertThat(words(taken)).contains("Waist, narrowest 70.0 cm was", "only if you say so");
         assertThat(TAPE.candidates("waist-crease", set("none"))).containsExactly("waist-crease", "waist-narrowest");
         choose("waist-crease", "waist-narrowest", Choice.Take.STANDING);
-        Taken chosen = taken("waist-crease", "none");
-        assertThat(chosen.state()).isEqualTo(Taken.State.OTHER_DEFINITION);
+        ResolvedMeasure chosen = taken("waist-crease", "none");
+        assertThat(chosen.state()).isEqualTo(ResolvedMeasure.State.OTHER_DEFINITION);
         assertThat(chosen.value()).contains(Inputs.Measured.both(700));
         assertThat(words(chosen)).isEqualTo("Waist, narrowest in place of Waist, side-bend crease: because");
         assertThat(TAPE.inputs(set("none"), costume, Map.of()).find("waist-crease"))
@@ -93,7 +93,7 @@ class TakenValuesTest {
     void onlySeated_isNotTakenForStanding_unlessItIsAlwaysReadSeated() {
         read("full-hip", Side.MIDDLE, Posture.SEATED, "105");
         read("torso-length-seated", Side.MIDDLE, Posture.SEATED, "24");
-        assertThat(taken("full-hip", "none").state()).isEqualTo(Taken.State.MISSING);
+        assertThat(taken("full-hip", "none").state()).isEqualTo(ResolvedMeasure.State.MISSING);
         assertThat(taken("torso-length-seated", "none").value()).contains(Inputs.Measured.both(240));
     }
 
@@ -110,21 +110,21 @@ class TakenValuesTest {
         read("waist-crease", "70");
         read("neck-base", "36");
         read("full-bust", "92");
-        assertThat(taken("neck-base", "none").state()).isEqualTo(Taken.State.MEASURED);
-        Taken stale = taken("waist-crease", "none");
-        assertThat(stale.state()).isEqualTo(Taken.State.OTHER_LAYERS);
+        assertThat(taken("neck-base", "none").state()).isEqualTo(ResolvedMeasure.State.MEASURED);
+        ResolvedMeasure stale = taken("waist-crease", "none");
+        assertThat(stale.state()).isEqualTo(ResolvedMeasure.State.OTHER_LAYERS);
         assertThat(stale.value()).contains(Inputs.Measured.both(700));
         choose("waist-crease", "waist-crease", Choice.Take.ESTIMATE);
-        Taken estimated = taken("waist-crease", "none");
-        assertThat(estimated.state()).isEqualTo(Taken.State.ESTIMATED);
+        ResolvedMeasure estimated = taken("waist-crease", "none");
+        assertThat(estimated.state()).isEqualTo(ResolvedMeasure.State.ESTIMATED);
         assertThat(words(estimated)).contains("an estimate", "not a measurement");
         double least = estimated.estimate().orElseThrow().least();
         double most = estimated.estimate().orElseThrow().most();
         assertThat(most).isGreaterThan(least);
         assertThat(estimated.value().orElseThrow().left()).isCloseTo((least + most) / 2, within(1e-6));
         choose("full-bust", "full-bust", Choice.Take.ESTIMATE);
-        assertThat(taken("full-bust", "none").state()).isEqualTo(Taken.State.OTHER_LAYERS);
+        assertThat(taken("full-bust", "none").state()).isEqualTo(ResolvedMeasure.State.OTHER_LAYERS);
         assertThat(words(taken("full-bust", "none"))).contains("cannot be estimated");
-        assertThat(taken("waist-crease", CORSET).state()).isEqualTo(Taken.State.MEASURED);
+        assertThat(taken("waist-crease", CORSET).state()).isEqualTo(ResolvedMeasure.State.MEASURED);
     }
 }

@@ -10,10 +10,10 @@ import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.soberhem.core.body.Build;
-import org.soberhem.core.figure.Dressed;
+import org.soberhem.core.figure.DressedFigure;
 import org.soberhem.core.figure.DressedPlate;
+import org.soberhem.core.figure.FigurePlate;
 import org.soberhem.core.figure.FigureView;
-import org.soberhem.core.figure.Plate;
 import org.soberhem.core.silhouette.Dressing;
 import org.soberhem.files.fault.FormatException;
 import org.soberhem.files.library.Library;
@@ -22,12 +22,12 @@ import org.soberhem.files.library.Library;
 class CameraTest {
 
     private static final Library LIBRARY = Library.shipped();
-    private static final Dressed DRESSED = new Dressing(LIBRARY.figurePlan(), LIBRARY.wardrobe())
+    private static final DressedFigure DRESSED = new Dressing(LIBRARY.figurePlan(), LIBRARY.wardrobe())
             .dressed(
                     new Dressing.Subject(Build.ADULT, Optional.empty(), "woman-1861", Map.of("height", 1650.0)),
                     Map.of("skirt-hem-girth", 4500.0, "skirt-hem-clearance-front", 40.0, "skirt-hip-girth", 4500.0),
                     0.5);
-    private static final Plate PLATE = DressedPlate.of(DRESSED, FigureView.FRONT);
+    private static final FigurePlate PLATE = DressedPlate.of(DRESSED, FigureView.FRONT);
 
     private static BufferedImage picture(CameraStandIn.Shot shot) {
         return CameraStandIn.photograph(PLATE, 1650, shot);

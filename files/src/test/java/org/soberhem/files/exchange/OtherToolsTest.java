@@ -24,7 +24,7 @@ import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
-import org.soberhem.core.pattern.Spread;
+import org.soberhem.core.pattern.SpreadPiece;
 import org.soberhem.files.fault.FormatException;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.sheet.SheetReader;
@@ -60,7 +60,7 @@ class OtherToolsTest {
 
     private static Map<String, Double> perimeters(Pattern pattern) {
         Map<String, Double> around = new HashMap<>();
-        for (Spread spread : Spread.of(pattern)) {
+        for (SpreadPiece spread : SpreadPiece.of(pattern)) {
             double sum = 0;
             var corners = spread.piece().cuttingLine().corners();
             for (int i = 0; i < corners.size(); i++) {
@@ -132,7 +132,7 @@ class OtherToolsTest {
                 .forEach(line -> areas.put(
                         line.substring(0, line.indexOf('=')),
                         Double.parseDouble(line.substring(line.indexOf('=') + 1))));
-        for (Spread spread : Spread.of(DRAFT.pattern())) {
+        for (SpreadPiece spread : SpreadPiece.of(DRAFT.pattern())) {
             double wanted = spread.piece().seamLine().signedArea();
             assertThat(areas.get(spread.name())).isCloseTo(wanted, within(wanted * 1e-6));
         }
@@ -149,7 +149,7 @@ class OtherToolsTest {
                 SvgOutlines.tracing("Skirt \"again\"", traced),
                 Library.shipped().landmarks()));
         Pattern drawn = Drafter.draft(sheet, new Inputs(Map.of(), Map.of())).pattern();
-        for (Spread spread : Spread.of(DRAFT.pattern())) {
+        for (SpreadPiece spread : SpreadPiece.of(DRAFT.pattern())) {
             Piece piece = drawn.pieces().stream()
                     .filter(each -> each.name().equals(spread.name()))
                     .findFirst()

@@ -22,11 +22,11 @@ import javax.imageio.ImageIO;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.Shared;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Draft;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.length.LengthUnit;
+import org.soberhem.core.report.Redaction;
 import org.soberhem.files.exchange.Bundle;
 import org.soberhem.files.exchange.LayFile;
 import org.soberhem.files.exchange.MarksFile;
@@ -168,7 +168,7 @@ public final class ReaderFuzz {
 
     private static byte[] bundle() {
         Wearer ada = Wearer.of("ada", "Ada", "", List.of());
-        return Bundle.of(new Shared(costume(), ada), Optional.empty(), List.of(), hash -> Optional.empty())
+        return Bundle.of(new Redaction(costume(), ada), Optional.empty(), List.of(), hash -> Optional.empty())
                 .write();
     }
 

@@ -13,8 +13,8 @@ import org.soberhem.core.body.Build;
 import org.soberhem.core.figure.BodyFigure;
 import org.soberhem.core.figure.CrossSection;
 import org.soberhem.core.figure.DressedPlate;
+import org.soberhem.core.figure.FigurePlate;
 import org.soberhem.core.figure.FigureView;
-import org.soberhem.core.figure.Plate;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.files.bodies.Bodies;
@@ -127,7 +127,7 @@ class BodyFigureTest {
             double top = 0;
             double bottom = -1000;
             double widest = 0;
-            for (Plate.Part part : DressedPlate.of(figure, view).parts()) {
+            for (FigurePlate.Part part : DressedPlate.of(figure, view).parts()) {
                 for (Path outline : part.shapes()) {
                     for (Point point : outline.flattened(1)) {
                         top = Math.min(top, point.y());

@@ -16,10 +16,10 @@ import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Reading;
 import org.soberhem.core.figure.BodyFigure;
-import org.soberhem.core.figure.Dressed;
+import org.soberhem.core.figure.DressedFigure;
 import org.soberhem.core.figure.DressedPlate;
+import org.soberhem.core.figure.FigurePlate;
 import org.soberhem.core.figure.FigureView;
-import org.soberhem.core.figure.Plate;
 import org.soberhem.core.layers.Layer;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthUnit;
@@ -41,11 +41,11 @@ class DressedTest {
         return new Dressing.Subject(Build.ADULT, Optional.empty(), stack, Map.of("height", 1650.0));
     }
 
-    private static Dressed dressed(String stack, Map<String, Double> worn, double share) {
+    private static DressedFigure dressed(String stack, Map<String, Double> worn, double share) {
         return DRESSING.dressed(over(stack), worn, share);
     }
 
-    private static double quantity(Dressed dressed, String id) {
+    private static double quantity(DressedFigure dressed, String id) {
         return FigureQuantities.of(dressed).get(id);
     }
 
@@ -101,7 +101,7 @@ class DressedTest {
 
     @Test
     void tapeToTheFloor_isLongerOverWhatStandsOut_andNeverShorterThanTheHeight() {
-        for (Dressed.Over where : Dressed.Over.values()) {
+        for (DressedFigure.Over where : DressedFigure.Over.values()) {
             double bare = dressed("none", Map.of(), 0.5).toFloor(where);
             double caged = dressed("woman-1861", Map.of(), 0.5).toFloor(where);
             assertThat(bare)
@@ -112,7 +112,7 @@ class DressedTest {
 
     @Test
     void bustle_projectsBehind_andNotAtTheSides() {
-        Dressed bustled = dressed("woman-1885", SKIRT, 0.5);
+        DressedFigure bustled = dressed("woman-1885", SKIRT, 0.5);
         assertThat(quantity(bustled, "skirt-back-projection-over-waist-depth")).isGreaterThan(1);
         assertThat(quantity(bustled, "skirt-back-projection-over-waist-depth"))
                 .isGreaterThan(quantity(dressed("none", SKIRT, 0.5), "skirt-back-projection-over-waist-depth"));
@@ -134,15 +134,15 @@ class DressedTest {
     void train_liesOnTheFloorBehind() {
         Map<String, Double> train = new HashMap<>(SKIRT);
         train.put("skirt-hem-clearance-back", -300.0);
-        Dressed plain = dressed("none", SKIRT, 0.5);
-        Dressed trained = dressed("none", train, 0.5);
+        DressedFigure plain = dressed("none", SKIRT, 0.5);
+        DressedFigure trained = dressed("none", train, 0.5);
         assertThat(trained.skirtForm().orElseThrow().aft().at(0))
                 .isGreaterThan(plain.skirtForm().orElseThrow().aft().at(0) + 250);
     }
 
     @Test
     void skirtLength_standsForAClearanceThatNobodyGave() {
-        Dressed dressed = dressed("none", Map.of("skirt-hem-girth", 3000.0, "skirt-length", 700.0), 0.5);
+        DressedFigure dressed = dressed("none", Map.of("skirt-hem-girth", 3000.0, "skirt-length", 700.0), 0.5);
         assertThat(dressed.hemFront()).isCloseTo(dressed.waist() - 700, within(1e-9));
         assertThat(quantity(dressed, "skirt-hem-clearance-front")).isCloseTo(dressed.hemFront(), within(1e-9));
     }
@@ -150,14 +150,17 @@ class DressedTest {
     @ParameterizedTest
     @CsvSource({"1.0, 0", "1.12, 0", "1.5, 57"})
     void gatheredCap_risesAboveTheShoulder(double fullness, double rise) {
-        Dressed dressed = dressed("none", Map.of("sleeve-girth-upper-arm", 500.0, "cap-fullness-ratio", fullness), 0.5);
+        DressedFigure dressed =
+                dressed("none", Map.of("sleeve-girth-upper-arm", 500.0, "cap-fullness-ratio", fullness), 0.5);
         assertThat(quantity(dressed, "sleeve-head-rise")).isCloseTo(rise, within(0.5));
     }
 
     @Test
     void sleeve_isFullestWhereItsClothIsWidest() {
-        Dressed above = dressed("none", Map.of("sleeve-girth-upper-arm", 900.0, "sleeve-girth-elbow", 350.0), 0.5);
-        Dressed below = dressed("none", Map.of("sleeve-girth-upper-arm", 350.0, "sleeve-girth-elbow", 600.0), 0.5);
+        DressedFigure above =
+                dressed("none", Map.of("sleeve-girth-upper-arm", 900.0, "sleeve-girth-elbow", 350.0), 0.5);
+        DressedFigure below =
+                dressed("none", Map.of("sleeve-girth-upper-arm", 350.0, "sleeve-girth-elbow", 600.0), 0.5);
         assertThat(quantity(above, "sleeve-fullest-place")).isLessThan(0.4);
         assertThat(quantity(below, "sleeve-fullest-place")).isGreaterThan(0.5);
         assertThat(quantity(above, "sleeve-span-over-height"))
@@ -173,23 +176,27 @@ class DressedTest {
         worn.put("neckline-front-depth", 60.0);
         worn.put("bodice-point-depth", 80.0);
         for (FigureView view : FigureView.values()) {
-            Plate plate = DressedPlate.of(dressed("woman-1861", worn, 0.5), view);
+            FigurePlate plate = DressedPlate.of(dressed("woman-1861", worn, 0.5), view);
             assertThat(plate.parts())
-                    .extracting(Plate.Part::kind)
-                    .contains(Plate.Kind.BODY, Plate.Kind.SKIRT, Plate.Kind.TRUNK, Plate.Kind.SLEEVE);
+                    .extracting(FigurePlate.Part::kind)
+                    .contains(
+                            FigurePlate.Kind.BODY,
+                            FigurePlate.Kind.SKIRT,
+                            FigurePlate.Kind.TRUNK,
+                            FigurePlate.Kind.SLEEVE);
         }
         // Without a skirt the petticoat shows.
         assertThat(DressedPlate.of(dressed("woman-1861", Map.of(), 0.5), FigureView.FRONT)
                         .parts())
-                .extracting(Plate.Part::kind)
-                .contains(Plate.Kind.UNDER)
-                .doesNotContain(Plate.Kind.SKIRT);
+                .extracting(FigurePlate.Part::kind)
+                .contains(FigurePlate.Kind.UNDER)
+                .doesNotContain(FigurePlate.Kind.SKIRT);
     }
 
     @Test
     void dress_isNeverSlimmerThanTheBodyInIt() {
         Map<String, Double> worn = Map.of("trunk-girth-bust", 500.0, "trunk-girth-waist", 400.0);
-        Dressed tight = dressed("none", worn, 0.5);
+        DressedFigure tight = dressed("none", worn, 0.5);
         double waist = tight.waist();
         assertThat(tight.trunkForm().orElseThrow().girth(waist))
                 .isGreaterThanOrEqualTo(tight.body().form().girth(waist) - 1e-6);

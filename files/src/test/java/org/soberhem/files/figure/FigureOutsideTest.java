@@ -15,9 +15,9 @@ import org.soberhem.core.body.Build;
 import org.soberhem.core.figure.BodyFigure;
 import org.soberhem.core.figure.CrossSection;
 import org.soberhem.core.figure.DressedPlate;
+import org.soberhem.core.figure.FigurePlate;
 import org.soberhem.core.figure.FigureView;
-import org.soberhem.core.figure.Plate;
-import org.soberhem.core.figure.Stance;
+import org.soberhem.core.figure.FoundationShape;
 import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
@@ -75,7 +75,7 @@ class FigureOutsideTest {
         for (Bodies.Body body : Bodies.measured()) {
             BodyFigure figure = figure(new Build(Age.ADULT, body.woman()), body.millimetres());
             for (FigureView view : FigureView.values()) {
-                for (Plate.Part part : DressedPlate.of(figure, view).parts()) {
+                for (FigurePlate.Part part : DressedPlate.of(figure, view).parts()) {
                     for (Path shape : part.shapes()) {
                         assertThat(closed(shape).crossing()).as(view.words()).isEmpty();
                     }
@@ -135,7 +135,7 @@ class FigureOutsideTest {
         BodyFigure figure = new BodyFigure(
                 LIBRARY.figurePlan(),
                 Build.ADULT,
-                Stance.NATURAL,
+                FoundationShape.NATURAL,
                 measure -> right.getOrDefault(measure, Double.NaN),
                 measure -> left.getOrDefault(measure, Double.NaN));
         assertThat(figure.shoulderTilt()).isCloseTo(22, within(1e-9));

@@ -13,9 +13,9 @@ import org.soberhem.core.body.Build;
 import org.soberhem.core.body.Measure;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.figure.BodyFigure;
-import org.soberhem.core.figure.Figure;
 import org.soberhem.core.figure.FigurePlan;
 import org.soberhem.core.figure.FigureView;
+import org.soberhem.core.figure.PointingFigure;
 import org.soberhem.core.fitting.Zone;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.layers.Layer;
@@ -41,8 +41,8 @@ class LibraryAgreesTest {
                     .forEach(
                             letter -> assertThat(letters.add(letter)).as(letter).isTrue());
             assertThat(zone.letters()).hasSizeBetween(1, 2);
-            assertThat(zone.at().x()).isBetween(0.0, Figure.HALF_BREADTH);
-            assertThat(zone.at().y()).isBetween(0.0, Figure.HEIGHT);
+            assertThat(zone.at().x()).isBetween(0.0, PointingFigure.HALF_BREADTH);
+            assertThat(zone.at().y()).isBetween(0.0, PointingFigure.HEIGHT);
             for (String garment : zone.garments()) {
                 assertThat(sheetsOf(garment))
                         .isNotEmpty()
@@ -224,7 +224,7 @@ class LibraryAgreesTest {
             }
         }
         for (Point place : LIBRARY.figure().half()) {
-            assertThat(place.x()).isBetween(0.0, Figure.HALF_BREADTH);
+            assertThat(place.x()).isBetween(0.0, PointingFigure.HALF_BREADTH);
         }
     }
 

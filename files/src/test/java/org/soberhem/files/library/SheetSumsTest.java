@@ -20,10 +20,10 @@ import org.soberhem.core.draft.Inputs.Measured;
 import org.soberhem.core.draft.Sums;
 import org.soberhem.core.garment.Cape;
 import org.soberhem.core.garment.Finding;
-import org.soberhem.core.garment.Given;
 import org.soberhem.core.garment.Hood;
 import org.soberhem.core.garment.SkirtBalance;
 import org.soberhem.core.garment.Sum;
+import org.soberhem.core.garment.SumInputs;
 import org.soberhem.core.garment.Usage;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.LengthFormat;
@@ -50,7 +50,10 @@ class SheetSumsTest {
     private static List<Sum> sums(CompiledSheet sheet, Inputs inputs) {
         int year = (sheet.sheet().about().from() + sheet.sheet().about().to()) / 2;
         return Sums.of(
-                sheet, inputs, Drafter.draft(sheet, inputs).pattern(), new Given.Circumstances(year, LIBRARY.usages()));
+                sheet,
+                inputs,
+                Drafter.draft(sheet, inputs).pattern(),
+                new SumInputs.Circumstances(year, LIBRARY.usages()));
     }
 
     private static Sum sum(String sheet, String name, Inputs inputs) {

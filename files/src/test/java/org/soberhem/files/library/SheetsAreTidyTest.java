@@ -14,7 +14,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Draft;
 import org.soberhem.core.draft.Drafter;
-import org.soberhem.core.draft.Walk;
+import org.soberhem.core.draft.DraftingSteps;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Role;
@@ -133,19 +133,19 @@ class SheetsAreTidyTest {
     @ParameterizedTest
     @MethodSource("sheets")
     void walk_drawsEveryEdgeOnce_inWordsWithoutGaps(CompiledSheet sheet) {
-        Walk walk = Walk.of(sheet, sheet.middle());
+        DraftingSteps walk = DraftingSteps.of(sheet, sheet.middle());
         Draft draft = Drafter.draft(sheet, sheet.middle());
         for (String piece : sheet.sheet().pieces().keySet()) {
             List<String> drawn = walk.of(piece).stream()
-                    .filter(step -> step.kind() == Walk.Kind.LINE)
-                    .map(Walk.Step::subject)
+                    .filter(step -> step.kind() == DraftingSteps.Kind.LINE)
+                    .map(DraftingSteps.Step::subject)
                     .toList();
             assertThat(drawn)
                     .containsExactlyInAnyOrderElementsOf(
                             draft.pattern().piece(piece, Side.LEFT).orElseThrow().edges().stream()
                                     .map(edge -> edge.name())
                                     .toList());
-            assertThat(walk.of(piece)).extracting(Walk.Step::kind).endsWith(Walk.Kind.CUT);
+            assertThat(walk.of(piece)).extracting(DraftingSteps.Step::kind).endsWith(DraftingSteps.Kind.CUT);
         }
         assertThat(walk.steps())
                 .extracting(step -> step.whole().in(LengthFormat.CENTIMETRES))

@@ -13,7 +13,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.soberhem.core.body.Build;
-import org.soberhem.core.figure.Dressed;
+import org.soberhem.core.figure.DressedFigure;
 import org.soberhem.core.figure.DressedPlate;
 import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.length.LengthFormat;
@@ -36,7 +36,7 @@ class CostumeSheetTest {
         Silhouette cage = library.silhouettes().find("w-1860-round-cage").orElseThrow();
         Dressing dressing = new Dressing(library.figurePlan(), library.wardrobe());
         Dressing.Subject subject = new Dressing.Subject(Build.ADULT, Optional.empty(), "woman-1861", Map.of());
-        Dressed dressed =
+        DressedFigure dressed =
                 dressing.dressed(subject, Map.of("skirt-hem-girth", 4500.0, "skirt-hem-clearance-front", 40.0), 0.5);
         List<CostumeSheetPdf.Drawn> figures = new ArrayList<>();
         for (FigureView view : FigureView.values()) {

@@ -8,7 +8,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Drafter;
-import org.soberhem.core.draft.Walk;
+import org.soberhem.core.draft.DraftingSteps;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
@@ -27,7 +27,7 @@ class DraftingCardTest {
 
     @Test
     void card_hasEveryStep_theSewingOrderAndTheCautions() throws IOException, InterruptedException {
-        Walk walk = Walk.of(BODICE, BODICE.middle());
+        DraftingSteps walk = DraftingSteps.of(BODICE, BODICE.middle());
         byte[] pdf = DraftingCardPdf.write(BODICE.sheet(), "Greta Holm", walk, LengthFormat.CENTIMETRES, PaperSize.A4);
         String text = Poppler.run(folder, pdf, "pdftotext", "-layout").replaceAll("\\s+", " ");
         assertThat(text)

@@ -10,18 +10,18 @@ import java.util.Optional;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
-import org.soberhem.core.alter.Sides;
-import org.soberhem.core.alter.TakeInSeam;
-import org.soberhem.core.costume.Ledger;
-import org.soberhem.core.costume.Rounds;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.kind.TakeInSeam;
 import org.soberhem.core.fitting.ClothDifference;
 import org.soberhem.core.fitting.Conditions;
 import org.soberhem.core.fitting.Decision;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Mockup;
 import org.soberhem.core.fitting.Remark;
+import org.soberhem.core.judging.Ledger;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.EdgeRef;
+import org.soberhem.core.report.RoundReport;
 import org.soberhem.files.library.Library;
 
 class RoundSheetTest {
@@ -40,9 +40,9 @@ class RoundSheetTest {
                 .with(Remark.at("2-2", "Blouse", "bust", Sides.BOTH).withSeen("creases like a fan"));
         Ledger.Account account = new Ledger.Account(
                 "back side to front side", false, List.of(new Ledger.Line(2, 2, 12.7, 12.7, Sides.LEFT)));
-        List<Rounds.Row> rows =
-                new ArrayList<>(Rounds.summary(fitting, Library.shipped().symptoms(), name -> Optional.empty()));
-        rows.add(new Rounds.Row(
+        List<RoundReport.Row> rows =
+                new ArrayList<>(RoundReport.summary(fitting, Library.shipped().symptoms(), name -> Optional.empty()));
+        rows.add(new RoundReport.Row(
                 "Blouse",
                 "midriff",
                 Sides.BOTH,

@@ -13,10 +13,10 @@ import org.soberhem.core.body.AsWorn;
 import org.soberhem.core.body.Build;
 import org.soberhem.core.body.Measure;
 import org.soberhem.core.body.MeasurementSet;
+import org.soberhem.core.body.MeasuringRoute;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Reading;
 import org.soberhem.core.body.TapeStart;
-import org.soberhem.core.body.Walk;
 import org.soberhem.core.layers.LayerStack;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthEntry;
@@ -33,8 +33,8 @@ class SheetsTest {
     @TempDir
     Path folder;
 
-    private static Walk everything() {
-        return Walk.of(
+    private static MeasuringRoute everything() {
+        return MeasuringRoute.of(
                 LIBRARY.measures(),
                 Build.ADULT,
                 LIBRARY.measures().all().stream().map(Measure::id).toList(),
@@ -51,7 +51,7 @@ class SheetsTest {
 
     @Test
     void blankSheet_hasEveryReadingOfTheWalk_stationsInOrder() throws Exception {
-        Walk walk = everything();
+        MeasuringRoute walk = everything();
         String text = text(MeasuringSheetPdf.write(
                 "Tilda Brand", walk, "the corset", Optional.empty(), LengthFormat.INCH_EIGHTHS, PaperSize.A4));
         assertThat(text)

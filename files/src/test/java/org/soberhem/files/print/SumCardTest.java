@@ -13,8 +13,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Sums;
-import org.soberhem.core.garment.Given;
 import org.soberhem.core.garment.Sum;
+import org.soberhem.core.garment.SumInputs;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.files.exchange.SumJson;
 import org.soberhem.files.library.Library;
@@ -31,7 +31,7 @@ class SumCardTest {
                 sheet,
                 sheet.middle(),
                 Drafter.draft(sheet, sheet.middle()).pattern(),
-                new Given.Circumstances(1850, Library.shipped().usages()));
+                new SumInputs.Circumstances(1850, Library.shipped().usages()));
     }
 
     @Test

@@ -8,7 +8,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Assertions;
 import org.junit.jupiter.api.Test;
-import org.soberhem.core.draft.SheetException;
+import org.soberhem.core.formula.SheetException;
 
 /** Sheets that are made to harm are refused in bounded time, in words. */
 class BoundsTest {

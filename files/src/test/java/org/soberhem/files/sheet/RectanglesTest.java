@@ -8,7 +8,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Drafter;
-import org.soberhem.core.draft.Walk;
+import org.soberhem.core.draft.DraftingSteps;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Side;
@@ -80,12 +80,12 @@ class RectanglesTest {
 
     @Test
     void walk_pullsAThread_orRulesWithTheTape() {
-        var byThread = Walk.of(SHEET, SHEET.middle()).of("gusset").get(0);
+        var byThread = DraftingSteps.of(SHEET, SHEET.middle()).of("gusset").get(0);
         assertThat(byThread.sentence().in(LengthFormat.INCH_EIGHTHS))
                 .isEqualTo(
                         "a rectangle of 6 in along the grain by 6 in across, 7 in by 7 in with its allowances: "
                                 + "measure each way from a straightened edge, snip, pull a thread and cut along the gap that it leaves");
-        var byTape = Walk.of(SHEET, SHEET.middle().withSetting("cutting", 1))
+        var byTape = DraftingSteps.of(SHEET, SHEET.middle().withSetting("cutting", 1))
                 .of("gusset")
                 .get(0);
         assertThat(byTape.sentence().in(LengthFormat.INCH_EIGHTHS)).contains("rule it with the tape");

@@ -21,9 +21,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Draft;
+import org.soberhem.core.draft.DraftedPiece;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
-import org.soberhem.core.draft.Plate;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.files.library.Library;
 
@@ -101,10 +101,10 @@ class SheetFormatTest {
         assertThat(large.settings().get("allowance")).isEqualTo(small.settings().get("allowance"));
         int scaled = 0;
         for (int i = 0; i < small.plates().size(); i++) {
-            Plate a = small.plates().get(i);
-            Plate b = large.plates().get(i);
+            DraftedPiece a = small.plates().get(i);
+            DraftedPiece b = large.plates().get(i);
             for (int p = 0; p < a.points().size(); p++) {
-                Plate.PlatePoint point = a.points().get(p);
+                DraftedPiece.PlatePoint point = a.points().get(p);
                 boolean inches = (point.along() + " " + point.out()).matches(".*(stand|lap|\\bin\\b).*");
                 Point wanted = point.at().times(k);
                 if (inches) {

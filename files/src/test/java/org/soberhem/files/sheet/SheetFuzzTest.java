@@ -12,17 +12,17 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
-import org.soberhem.core.draft.SheetException;
 import org.soberhem.core.draft.Sums;
-import org.soberhem.core.garment.Given;
+import org.soberhem.core.formula.SheetException;
+import org.soberhem.core.garment.SumInputs;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.files.library.Library;
 
 /** Spoils the shipped sheets at random places; whatever comes out is read or refused in words, never anything else. */
 class SheetFuzzTest {
 
-    private static final Given.Circumstances CIRCUMSTANCES =
-            new Given.Circumstances(1850, Library.shipped().usages());
+    private static final SumInputs.Circumstances CIRCUMSTANCES =
+            new SumInputs.Circumstances(1850, Library.shipped().usages());
     private static final int MUTATIONS = 1250;
     private static final List<String> PIECES_OF_SHEETS = List.of(
             "/",

@@ -17,7 +17,7 @@ import org.soberhem.core.draft.DraftException;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.draft.Inputs.Measured;
-import org.soberhem.core.draft.SheetException;
+import org.soberhem.core.formula.SheetException;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Side;

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import org.soberhem.core.draft.Source;
+import org.soberhem.core.draft.SheetSource;
 import org.soberhem.files.library.Library;
 import org.soberhem.files.sheet.SheetText.Row;
 import org.soberhem.files.sheet.SheetText.Table;
@@ -84,14 +84,16 @@ class SheetTextTest {
 
     @Test
     void withSource_addsEvidence_toAListOnOneLineAndOnSeveral() {
-        Source plate = new Source(Source.Kind.PLATE, "a household magazine", "p. 12", Source.Sure.LIKELY, "");
+        SheetSource plate =
+                new SheetSource(SheetSource.Kind.PLATE, "a household magazine", "p. 12", SheetSource.Sure.LIKELY, "");
         for (SheetText text : List.of(
                 BLOUSE,
                 SheetText.of(
                         BLOUSE.text().replaceFirst("(?ms)^sources:.*?^cautions:", "sources: [guessed]\ncautions:")))) {
             SheetText more = text.withSource(plate);
             assertThat(more.problem()).isEmpty();
-            List<Source> sources = more.sheet().orElseThrow().sheet().about().sources();
+            List<SheetSource> sources =
+                    more.sheet().orElseThrow().sheet().about().sources();
             assertThat(sources.get(0)).isEqualTo(plate);
             assertThat(sources)
                     .hasSize(

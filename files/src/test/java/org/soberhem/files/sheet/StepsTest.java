@@ -9,8 +9,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Drafter;
-import org.soberhem.core.draft.SheetException;
-import org.soberhem.core.draft.Walk;
+import org.soberhem.core.draft.DraftingSteps;
+import org.soberhem.core.formula.SheetException;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.LengthFormat;
 
@@ -92,7 +92,11 @@ class StepsTest {
         var draft = Drafter.draft(sheet, sheet.middle());
         assertThat(SmallSheet.piece(draft).edge("right").orElseThrow().path().length())
                 .isEqualTo(12.5 * INCH, within(1e-6));
-        assertThat(Walk.of(sheet, sheet.middle()).steps().get(0).whole().in(LengthFormat.INCH_EIGHTHS))
+        assertThat(DraftingSteps.of(sheet, sheet.middle())
+                        .steps()
+                        .get(0)
+                        .whole()
+                        .in(LengthFormat.INCH_EIGHTHS))
                 .isEqualTo("square: drop is 2½ in: tried between 0 in and 5 in until length(square.right) was 12½ in");
     }
 
@@ -114,7 +118,7 @@ class StepsTest {
             })
     void walk_saysEachStepInTheWearersNumbers(String written, String sentence) {
         CompiledSheet sheet = SmallSheet.withPoint(written);
-        assertThat(Walk.of(sheet, sheet.middle()).of("square"))
+        assertThat(DraftingSteps.of(sheet, sheet.middle()).of("square"))
                 .filteredOn(step -> step.subject().equals("X"))
                 .singleElement()
                 .satisfies(step ->
@@ -125,7 +129,7 @@ class StepsTest {
     void walk_beginsWithTheAmounts() {
         CompiledSheet sheet =
                 SheetReader.read(SmallSheet.text("amounts: {half: bust / 2, twice: 2 * half / bust}", "", ""));
-        assertThat(Walk.of(sheet, sheet.middle()).steps())
+        assertThat(DraftingSteps.of(sheet, sheet.middle()).steps())
                 .extracting(step -> step.whole().in(LengthFormat.INCH_EIGHTHS))
                 .startsWith("first: half is bust ÷ 2: 20 in", "first: twice is 2 × half ÷ bust: 1.0");
     }
@@ -133,10 +137,12 @@ class StepsTest {
     @Test
     void walk_endsEachPieceWithHowItIsCut() {
         CompiledSheet sheet = SheetReader.read(SmallSheet.TEXT);
-        var steps = Walk.of(sheet, sheet.middle()).steps();
+        var steps = DraftingSteps.of(sheet, sheet.middle()).steps();
         assertThat(steps.get(steps.size() - 1).whole().in(LengthFormat.INCH_EIGHTHS))
                 .isEqualTo("square: cut 1 outer: no allowance all round");
-        assertThat(steps).extracting(Walk.Step::kind).contains(Walk.Kind.POINT, Walk.Kind.LINE, Walk.Kind.CUT);
+        assertThat(steps)
+                .extracting(DraftingSteps.Step::kind)
+                .contains(DraftingSteps.Kind.POINT, DraftingSteps.Kind.LINE, DraftingSteps.Kind.CUT);
     }
 
     @Test

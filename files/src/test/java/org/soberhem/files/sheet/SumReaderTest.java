@@ -14,10 +14,10 @@ import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.draft.Inputs.Measured;
-import org.soberhem.core.draft.SheetException;
 import org.soberhem.core.draft.Sums;
-import org.soberhem.core.garment.Given;
+import org.soberhem.core.formula.SheetException;
 import org.soberhem.core.garment.Sum;
+import org.soberhem.core.garment.SumInputs;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.files.library.Usages;
 
@@ -29,7 +29,8 @@ class SumReaderTest {
     }
 
     private static List<Sum> sums(CompiledSheet sheet, Inputs inputs) {
-        return Sums.of(sheet, inputs, Drafter.draft(sheet, inputs).pattern(), new Given.Circumstances(1900, List.of()));
+        return Sums.of(
+                sheet, inputs, Drafter.draft(sheet, inputs).pattern(), new SumInputs.Circumstances(1900, List.of()));
     }
 
     private static String answer(CompiledSheet sheet, Inputs inputs) {

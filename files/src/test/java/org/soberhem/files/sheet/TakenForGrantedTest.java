@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.soberhem.core.draft.Assumptions;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
-import org.soberhem.core.draft.TakenForGranted;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.files.library.Library;
 
@@ -18,8 +18,8 @@ class TakenForGrantedTest {
     private static final CompiledSheet BLOUSE =
             Library.shipped().sheet("blouse-1906").orElseThrow();
 
-    private static List<TakenForGranted> of(CompiledSheet sheet, Inputs inputs) {
-        return TakenForGranted.of(sheet, Drafter.draft(sheet, inputs), inputs);
+    private static List<Assumptions> of(CompiledSheet sheet, Inputs inputs) {
+        return Assumptions.of(sheet, Drafter.draft(sheet, inputs), inputs);
     }
 
     @Test
@@ -30,9 +30,9 @@ class TakenForGrantedTest {
     @Test
     void of_aLargerBustAlone_tellsEveryOtherReading_theLargestShareFirst() {
         Inputs larger = BLOUSE.middle().with("full-bust", Inputs.Measured.both(45 * INCH));
-        List<TakenForGranted> taken = of(BLOUSE, larger);
-        assertThat(taken).extracting(TakenForGranted::measure).contains("waist", "back-length", "wrist");
-        TakenForGranted waist = taken.stream()
+        List<Assumptions> taken = of(BLOUSE, larger);
+        assertThat(taken).extracting(Assumptions::measure).contains("waist", "back-length", "wrist");
+        Assumptions waist = taken.stream()
                 .filter(each -> each.measure().equals("waist"))
                 .findFirst()
                 .orElseThrow();
@@ -44,7 +44,7 @@ class TakenForGrantedTest {
         }
     }
 
-    private static double share(TakenForGranted taken) {
+    private static double share(Assumptions taken) {
         return Math.abs(taken.drawn() - taken.read()) / taken.read();
     }
 
@@ -59,8 +59,6 @@ class TakenForGrantedTest {
     void of_whatTheSheetReadsByTheTape_isLeftOut() {
         CompiledSheet bodice = Library.shipped().sheet("bodice-1869").orElseThrow();
         Inputs larger = bodice.middle().with("full-bust", Inputs.Measured.both(40 * INCH));
-        assertThat(of(bodice, larger))
-                .extracting(TakenForGranted::measure)
-                .doesNotContain("waist", "back-length", "arm");
+        assertThat(of(bodice, larger)).extracting(Assumptions::measure).doesNotContain("waist", "back-length", "arm");
     }
 }

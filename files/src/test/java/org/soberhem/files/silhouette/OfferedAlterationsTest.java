@@ -8,19 +8,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import org.soberhem.core.alter.Alteration;
 import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.core.alter.Outcome;
-import org.soberhem.core.alter.Sides;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.body.Wearer;
-import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Costume;
-import org.soberhem.core.costume.Judge;
-import org.soberhem.core.costume.Judgement;
-import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.Checks;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Drafter;
+import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.EvaluatedCostume;
+import org.soberhem.core.judging.Judge;
+import org.soberhem.core.judging.Judgement;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.silhouette.Facts;
 import org.soberhem.core.silhouette.QuantityKind;
@@ -116,7 +116,7 @@ class OfferedAlterationsTest {
                 List.of(),
                 "",
                 Map.of());
-        Work work = Work.of(sheet, sheet.middle(), alterations);
+        DraftedGarment work = DraftedGarment.of(sheet, sheet.middle(), alterations);
         return new Judge(LIBRARY.silhouettes(), LIBRARY.figurePlan(), LIBRARY.wardrobe())
                 .facts(new EvaluatedCostume(
                         new Judgement(costume, Map.of("Garment", work), Map.of()),

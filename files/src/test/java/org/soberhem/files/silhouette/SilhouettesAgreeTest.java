@@ -18,15 +18,15 @@ import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.core.body.Age;
 import org.soberhem.core.body.Build;
 import org.soberhem.core.body.Wearer;
-import org.soberhem.core.costume.EvaluatedCostume;
 import org.soberhem.core.costume.Costume;
-import org.soberhem.core.costume.Judge;
-import org.soberhem.core.costume.Judgement;
-import org.soberhem.core.costume.Work;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Inputs;
-import org.soberhem.core.figure.Dressed;
+import org.soberhem.core.figure.DressedFigure;
 import org.soberhem.core.figure.FigureView;
+import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.EvaluatedCostume;
+import org.soberhem.core.judging.Judge;
+import org.soberhem.core.judging.Judgement;
 import org.soberhem.core.silhouette.Band;
 import org.soberhem.core.silhouette.Dressing;
 import org.soberhem.core.silhouette.FigureQuantities;
@@ -154,7 +154,7 @@ class SilhouettesAgreeTest {
         worn.put("skirt-hem-girth", 3000.0);
         worn.put("skirt-length", 900.0);
         worn.put("sleeve-girth-upper-arm", 400.0);
-        Dressed dressed = new Dressing(LIBRARY.figurePlan(), LIBRARY.wardrobe())
+        DressedFigure dressed = new Dressing(LIBRARY.figurePlan(), LIBRARY.wardrobe())
                 .dressed(new Dressing.Subject(Build.ADULT, Optional.empty(), "none", Map.of()), worn, 0.5);
         return FigureQuantities.of(dressed).keySet();
     }
@@ -314,7 +314,7 @@ class SilhouettesAgreeTest {
                 new Costume("c", "c", "", year, Optional.empty(), "w", "", "none", List.of(), List.of(), "", Map.of());
         boolean man = sheet.sheet().id().startsWith("shirt");
         return new EvaluatedCostume(
-                new Judgement(costume, Map.of("Garment", Work.of(sheet, inputs, List.of())), Map.of()),
+                new Judgement(costume, Map.of("Garment", DraftedGarment.of(sheet, inputs, List.of())), Map.of()),
                 Wearer.of("w", "w", "", List.of()).built(new Build(Age.ADULT, !man)),
                 Optional.empty(),
                 tried);

@@ -29,7 +29,7 @@ import org.soberhem.core.cloth.Stash;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Look;
-import org.soberhem.core.costume.Underway;
+import org.soberhem.core.costume.Progress;
 import org.soberhem.core.maker.Maker;
 import org.soberhem.files.store.stored.Codec;
 import org.soberhem.files.store.stored.OldChanges;
@@ -85,16 +85,16 @@ class SchemaTest {
         try (Workspace workspace = Workspace.open(folder, Clock.systemUTC())) {
             workspace.verify();
             assertThat(workspace.lines("costume", Costume.class)).hasSizeGreaterThanOrEqualTo(3);
-            for (Line<Costume> line : workspace.lines("costume", Costume.class)) {
+            for (HistoryLine<Costume> line : workspace.lines("costume", Costume.class)) {
                 walk(workspace, line.id(), Costume.class, "costume", was.get(line.id()), heads.get(line.id()), whole);
             }
-            for (Line<Wearer> line : workspace.lines("wearer", Wearer.class)) {
+            for (HistoryLine<Wearer> line : workspace.lines("wearer", Wearer.class)) {
                 walk(workspace, line.id(), Wearer.class, "wearer", was.get(line.id()), heads.get(line.id()), whole);
             }
-            for (Line<Maker> line : workspace.lines("maker", Maker.class)) {
+            for (HistoryLine<Maker> line : workspace.lines("maker", Maker.class)) {
                 walk(workspace, line.id(), Maker.class, "maker", was.get(line.id()), heads.get(line.id()), whole);
             }
-            for (Line<Stash> line : workspace.lines("stash", Stash.class)) {
+            for (HistoryLine<Stash> line : workspace.lines("stash", Stash.class)) {
                 walk(workspace, line.id(), Stash.class, "stash", was.get(line.id()), heads.get(line.id()), whole);
             }
         }
@@ -175,11 +175,11 @@ class SchemaTest {
             assertThat(set.start()).isEqualTo(TapeStart.END);
             assertThat(set.weight()).isEmpty();
             Costume fitted = workspace.lines("costume", Costume.class).stream()
-                    .map(Line::value)
+                    .map(HistoryLine::value)
                     .filter(costume -> !costume.fittings().isEmpty())
                     .findFirst()
                     .orElseThrow();
-            assertThat(fitted.underway()).isEqualTo(Underway.NOT_BEGUN);
+            assertThat(fitted.underway()).isEqualTo(Progress.NOT_BEGUN);
             assertThat(fitted.look()).isEqualTo(Look.USUAL);
             Garment garment = fitted.garments().get(0);
             assertThat(garment.versions())

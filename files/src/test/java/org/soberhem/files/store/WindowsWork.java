@@ -9,8 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
-import org.soberhem.core.alter.LengthenAtLevel;
-import org.soberhem.core.alter.Sides;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.kind.LengthenAtLevel;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Reading;
@@ -72,11 +72,11 @@ final class WindowsWork {
     }
 
     private <T> int resumed(String kind, String id, Class<T> type, List<T> states) {
-        List<Line<T>> lines = workspace.lines(kind, type);
+        List<HistoryLine<T>> lines = workspace.lines(kind, type);
         if (lines.isEmpty()) {
             return -1;
         }
-        Line<T> at = lines.get(0);
+        HistoryLine<T> at = lines.get(0);
         states.add(at.value());
         int head = 0;
         for (; at.undoable() && head < REMEMBERED; head++) {
@@ -106,11 +106,11 @@ final class WindowsWork {
     static String found(Workspace workspace) {
         return word(
                 workspace.lines("wearer", Wearer.class).stream()
-                        .map(Line::value)
+                        .map(HistoryLine::value)
                         .findFirst()
                         .orElse(null),
                 workspace.lines("costume", Costume.class).stream()
-                        .map(Line::value)
+                        .map(HistoryLine::value)
                         .findFirst()
                         .orElse(null));
     }
@@ -127,7 +127,7 @@ final class WindowsWork {
 
     /** The pictures that the costume names must be there, and whole. */
     static void pictures(Workspace workspace) throws IOException {
-        for (Line<Costume> line : workspace.lines("costume", Costume.class)) {
+        for (HistoryLine<Costume> line : workspace.lines("costume", Costume.class)) {
             for (Fitting fitting : line.value().fittings()) {
                 for (Picture picture : fitting.pictures()) {
                     Path file = workspace.attachment(picture.hash()).orElseThrow();

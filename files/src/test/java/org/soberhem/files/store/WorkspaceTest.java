@@ -18,16 +18,15 @@ import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.soberhem.core.alter.LengthenAtLevel;
-import org.soberhem.core.alter.Sides;
-import org.soberhem.core.alter.TakeInSeam;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.kind.LengthenAtLevel;
+import org.soberhem.core.alter.kind.TakeInSeam;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Reading;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.core.costume.Overview;
 import org.soberhem.core.costume.Version;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Drafter;
@@ -36,7 +35,7 @@ import org.soberhem.core.fitting.ClothDifference;
 import org.soberhem.core.fitting.Conditions;
 import org.soberhem.core.fitting.Decision;
 import org.soberhem.core.fitting.Fitting;
-import org.soberhem.core.fitting.Inner;
+import org.soberhem.core.fitting.InnerPart;
 import org.soberhem.core.fitting.Mockup;
 import org.soberhem.core.fitting.Overlay;
 import org.soberhem.core.fitting.Picture;
@@ -50,6 +49,7 @@ import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Side;
+import org.soberhem.core.report.Overview;
 import org.soberhem.files.library.Library;
 
 class WorkspaceTest {
@@ -63,7 +63,7 @@ class WorkspaceTest {
         return Workspace.open(folder, CLOCK);
     }
 
-    private static Line<Wearer> keep(Workspace workspace, Wearer wearer, String sentence) {
+    private static HistoryLine<Wearer> keep(Workspace workspace, Wearer wearer, String sentence) {
         return workspace.keep("wearer", wearer.id(), wearer, Action.of("test", sentence), Wearer.class);
     }
 
@@ -118,7 +118,7 @@ class WorkspaceTest {
                         LocalDate.of(2026, 4, 9),
                         new Mockup(Map.of("Blouse", 1), "calico")
                                 .toggling(ClothDifference.STIFFER)
-                                .stepping(Inner.BONES)
+                                .stepping(InnerPart.BONES)
                                 .leaving(Optional.of(Length.ofInches(0, 1, 2))),
                         new Conditions("blouse-1906", true, "Ruth")
                                 .toggling("corset-cover-1880")
@@ -176,14 +176,14 @@ class WorkspaceTest {
             assertThat(workspace.undo("w1", Wearer.class).value().note()).isEqualTo("two");
         }
         try (Workspace workspace = open()) {
-            Line<Wearer> line = workspace.lines("wearer", Wearer.class).get(0);
+            HistoryLine<Wearer> line = workspace.lines("wearer", Wearer.class).get(0);
             assertThat(line.value().note()).isEqualTo("two");
             assertThat(line.done()).isEqualTo("wrote two");
             assertThat(line.redo()).isEqualTo("wrote three");
             assertThat(workspace.redo("w1", Wearer.class).value().note()).isEqualTo("three");
             assertThat(workspace.redo("w1", Wearer.class).value().note()).isEqualTo("three");
             workspace.undo("w1", Wearer.class);
-            Line<Wearer> first = workspace.undo("w1", Wearer.class);
+            HistoryLine<Wearer> first = workspace.undo("w1", Wearer.class);
             assertThat(first.value().note()).isEqualTo("one");
             assertThat(first.undoable()).isFalse();
             assertThat(workspace.undo("w1", Wearer.class).value().note()).isEqualTo("one");
@@ -196,7 +196,7 @@ class WorkspaceTest {
             keep(workspace, wearer("one"), "began");
             keep(workspace, wearer("two"), "wrote two");
             workspace.undo("w1", Wearer.class);
-            Line<Wearer> line = keep(workspace, wearer("other"), "wrote other");
+            HistoryLine<Wearer> line = keep(workspace, wearer("other"), "wrote other");
             assertThat(line.value().note()).isEqualTo("other");
             assertThat(line.redo()).isEmpty();
         }

@@ -17,14 +17,14 @@ import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.DraftException;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
-import org.soberhem.core.draft.Source;
+import org.soberhem.core.draft.SheetSource;
 import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.SeamCheck;
 import org.soberhem.core.pattern.Side;
+import org.soberhem.core.trace.DrawnBodyMeasure;
 import org.soberhem.core.trace.Grid;
-import org.soberhem.core.trace.MadeFor;
 import org.soberhem.core.trace.ScaledSheet;
 import org.soberhem.core.trace.TracedCopy;
 import org.soberhem.core.trace.Tracing;
@@ -49,11 +49,14 @@ class EverySheetTracedTest {
     private static Tracing traced(CompiledSheet sheet, Pattern pattern) {
         Tracing tracing = Tracing.begun(
                         Tracing.About.begun(
-                                sheet.sheet().id(), Tracing.Kind.TRACED, Source.guessed("a copy of the shipped sheet")),
+                                sheet.sheet().id(),
+                                Tracing.Kind.TRACED,
+                                SheetSource.guessed("a copy of the shipped sheet")),
                         Optional.empty(),
                         Grid.PAPER)
                 .with(TracedCopy.of(pattern, TracedCopy.EXACT));
-        for (MadeFor made : MadeFor.of(tracing.paper(), Plates.LIBRARY.landmarks(), Map.of(), Set.of())) {
+        for (DrawnBodyMeasure made :
+                DrawnBodyMeasure.of(tracing.paper(), Plates.LIBRARY.landmarks(), Map.of(), Set.of())) {
             Optional<Inputs.Measured> own = made.landmark().measures().stream()
                     .flatMap(id -> sheet.middle().find(id).stream())
                     .findFirst();

@@ -6,10 +6,10 @@ import java.util.Optional;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
-import org.soberhem.core.draft.Source;
+import org.soberhem.core.draft.SheetSource;
 import org.soberhem.core.pattern.Pattern;
+import org.soberhem.core.trace.DrawnBodyMeasure;
 import org.soberhem.core.trace.Grid;
-import org.soberhem.core.trace.MadeFor;
 import org.soberhem.core.trace.TracedCopy;
 import org.soberhem.core.trace.Tracing;
 import org.soberhem.files.library.Library;
@@ -31,7 +31,8 @@ public final class Plates {
 
     /** Returns the plate traced without any error of the hand. */
     static Tracing exact() {
-        Source source = new Source(Source.Kind.PLATE, "a page of a magazine", "plate 3", Source.Sure.LIKELY, "");
+        SheetSource source =
+                new SheetSource(SheetSource.Kind.PLATE, "a page of a magazine", "plate 3", SheetSource.Sure.LIKELY, "");
         return Tracing.begun(
                         new Tracing.About(
                                 "Dressing jacket",
@@ -46,8 +47,8 @@ public final class Plates {
                 .with(TracedCopy.of(jacket(), TracedCopy.EXACT));
     }
 
-    static List<MadeFor> made(Tracing tracing) {
-        return MadeFor.of(tracing.paper(), LIBRARY.landmarks(), tracing.ease(), tracing.unused());
+    static List<DrawnBodyMeasure> made(Tracing tracing) {
+        return DrawnBodyMeasure.of(tracing.paper(), LIBRARY.landmarks(), tracing.ease(), tracing.unused());
     }
 
     static String text(Tracing tracing) {

@@ -20,7 +20,7 @@ import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.SeamCheck;
 import org.soberhem.core.pattern.Side;
-import org.soberhem.core.trace.MadeFor;
+import org.soberhem.core.trace.DrawnBodyMeasure;
 import org.soberhem.core.trace.ScaledSheet;
 import org.soberhem.core.trace.Tracing;
 import org.soberhem.files.bodies.Bodies;
@@ -124,7 +124,7 @@ class ScaledSheetTest {
     @Test
     void madeFor_isTheDrawingLessTheStatedEase() {
         Tracing stated = Plates.exact().easing("bust", 101.6);
-        MadeFor bust = Plates.made(stated).get(0);
+        DrawnBodyMeasure bust = Plates.made(stated).get(0);
         assertThat(bust.landmark().id()).isEqualTo("bust");
         assertThat(bust.drawn()).isCloseTo(PLATE.girth("bust", List.of("back", "front")), within(0.1));
         assertThat(bust.body()).isCloseTo(bust.drawn() - 101.6, within(1e-9));

@@ -17,7 +17,7 @@ import org.soberhem.core.draft.Checks;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
-import org.soberhem.core.draft.Source;
+import org.soberhem.core.draft.SheetSource;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.SeamCheck;
@@ -79,7 +79,7 @@ class SizedSheetTest {
             pieces.addAll(graded(String.valueOf(36 + 2 * step), step));
         }
         return Tracing.begun(
-                        Tracing.About.begun("Sized", Tracing.Kind.SIZED, Source.guessed("a pattern in sizes")),
+                        Tracing.About.begun("Sized", Tracing.Kind.SIZED, SheetSource.guessed("a pattern in sizes")),
                         Optional.empty(),
                         Grid.PAPER)
                 .with(pieces)

@@ -8,7 +8,7 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Arrays;
-import org.soberhem.core.alter.Alteration;
+import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.fitting.Conditions;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.geometry.Point;

@@ -16,10 +16,10 @@ import org.junit.jupiter.api.Test;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.cloth.Stash;
 import org.soberhem.core.costume.Costume;
-import org.soberhem.core.costume.Overview;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.maker.Maker;
 import org.soberhem.core.plan.LastSeen;
+import org.soberhem.core.report.Overview;
 
 class StoredFormTest {
 

@@ -1,0 +1,2 @@
+/** The edits of pieces beneath the alterations. */
+package org.soberhem.core.alter.edit;

@@ -1,0 +1,123 @@
+package org.soberhem.core.alter.kind;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.soberhem.core.alter.edit.AlterationRefusal;
+import org.soberhem.core.alter.edit.PieceBuilder;
+import org.soberhem.core.alter.edit.PieceEdits;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.edit.WornPieces;
+import org.soberhem.core.geometry.LineSegment;
+import org.soberhem.core.geometry.Path;
+import org.soberhem.core.geometry.Point;
+import org.soberhem.core.length.Sentence;
+import org.soberhem.core.pattern.Edge;
+import org.soberhem.core.pattern.EdgeRef;
+import org.soberhem.core.pattern.Pattern;
+import org.soberhem.core.pattern.Piece;
+import org.soberhem.core.pattern.Role;
+
+/**
+ * Cuts a strip that lies behind an edge: a facing in the shape of the edge, or a straight placket or guard strip.
+ *
+ * @param edge which edge
+ * @param kind facing, placket or guard strip
+ * @param width of the strip, in millimetres, more than 0
+ * @param smaller by how much it stays within the edge, so that it does not show
+ * @param sides must be both
+ */
+public record AddFacing(EdgeRef edge, Kind kind, double width, double smaller, Sides sides) implements Alteration {
+
+    /** What the strip is for. */
+    public enum Kind {
+        FACING("facing"),
+        PLACKET("placket"),
+        GUARD("guard strip");
+
+        private final String words;
+
+        Kind(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Knots by which the inner edge follows a curved edge. */
+    private static final int KNOTS = 8;
+
+    @Override
+    public Sentence sentence() {
+        return Sentence.of(
+                "Cut a {} {} wide for the {}, {} smaller than it", kind.words(), width, edge.words(), smaller);
+    }
+
+    @Override
+    public AddFacing on(Sides others) {
+        return new AddFacing(edge, kind, width, smaller, others);
+    }
+
+    @Override
+    public Pattern made(Pattern pattern) {
+        WornPieces.bothOnly(sides);
+        if (width <= 0 || smaller < 0 || smaller >= width) {
+            throw new AlterationRefusal("A strip must be wider than what it stays behind by");
+        }
+        String name =
+                PieceEdits.freeName(pattern, edge.piece() + "-" + kind.words().replace(' ', '-'));
+        List<Piece> pieces = new ArrayList<>(pattern.pieces());
+        for (Piece piece : pattern.pieces()) {
+            if (piece.name().equals(edge.piece())) {
+                pieces.add(strip(piece, name));
+            }
+        }
+        if (pieces.size() == pattern.pieces().size()) {
+            throw new AlterationRefusal("There is no piece \"{}\" any more: choose another piece", edge.piece());
+        }
+        return pattern.with(pieces, pattern.seams());
+    }
+
+    private Piece strip(Piece piece, String name) {
+        Path along = new PieceBuilder(piece).edge(edge.edge()).path();
+        Path outer = kind == Kind.FACING ? parallel(along, smaller) : straight(along, smaller);
+        Path inner = kind == Kind.FACING ? parallel(along, width) : straight(along, width);
+        List<Edge> edges = new ArrayList<>();
+        double allowance = new PieceBuilder(piece).usualAllowance();
+        edges.add(new Edge("outer", Role.NONE, "A", "B", outer, allowance));
+        edges.add(new Edge("end", Role.NONE, "B", "C", Path.of(new LineSegment(outer.end(), inner.end())), allowance));
+        edges.add(new Edge("inner", Role.NONE, "C", "D", inner.reversed(), 0));
+        edges.add(new Edge(
+                "start", Role.NONE, "D", "A", Path.of(new LineSegment(inner.start(), outer.start())), allowance));
+        Point grain = outer.start().towards(inner.start(), 0.5);
+        Point grainEnd = outer.end().towards(inner.end(), 0.5);
+        PieceBuilder strip = new PieceBuilder(PieceEdits.cutAnew(name, piece.side(), edges, grain, grainEnd));
+        strip.grainAlong(grainEnd.minus(grain).unit());
+        return strip.piece();
+    }
+
+    /** Returns the edge moved into the piece by a distance, all along square to it. */
+    private static Path parallel(Path path, double by) {
+        if (by == 0) {
+            return path;
+        }
+        List<Point> knots = new ArrayList<>();
+        for (int i = 0; i <= KNOTS; i++) {
+            double share = (double) i / KNOTS;
+            Point before = path.atShare(Math.max(0, share - 0.001));
+            Point after = path.atShare(Math.min(1, share + 0.001));
+            knots.add(path.atShare(share)
+                    .minus(after.minus(before).unit().outward().times(by)));
+        }
+        return Path.bent(knots, Optional.of(path.startDirection()), Optional.of(path.endDirection()));
+    }
+
+    /** Returns a straight line as long as the edge, beside its chord. */
+    private static Path straight(Path path, double by) {
+        Point chord = path.end().minus(path.start()).unit();
+        Point start = path.start().minus(chord.outward().times(by));
+        return Path.of(new LineSegment(start, start.plus(chord.times(path.length()))));
+    }
+}

@@ -1,0 +1,2 @@
+/** The kinds of alterations, each a value that changes a pattern. */
+package org.soberhem.core.alter.kind;

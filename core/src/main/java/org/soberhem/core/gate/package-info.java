@@ -1,0 +1,2 @@
+/** The gates before steps that cannot be taken back. */
+package org.soberhem.core.gate;

@@ -1,0 +1,66 @@
+package org.soberhem.core.judging;
+
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.soberhem.core.alter.Outcome;
+import org.soberhem.core.alter.kind.Alteration;
+import org.soberhem.core.draft.CheckResult;
+import org.soberhem.core.draft.Checks;
+import org.soberhem.core.draft.CompiledSheet;
+import org.soberhem.core.draft.Draft;
+import org.soberhem.core.draft.DraftException;
+import org.soberhem.core.draft.Drafter;
+import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.length.Sentence;
+import org.soberhem.core.pattern.Pattern;
+import org.soberhem.core.pattern.SeamCheck;
+
+/**
+ * A garment worked out: drafted, altered and judged.
+ *
+ * @param sheet what it was drawn from
+ * @param inputs the wearer's values and the chosen settings
+ * @param draft as the sheet draws it
+ * @param pattern after the alterations
+ * @param refused why alterations could not be done, by their place in the chain, from 0
+ * @param checks girths, lengths and openings
+ * @param seams seams that meet
+ * @param quantities what the rules of a silhouette read
+ */
+public record DraftedGarment(
+        CompiledSheet sheet,
+        Inputs inputs,
+        Draft draft,
+        Pattern pattern,
+        Map<Integer, Sentence> refused,
+        List<CheckResult> checks,
+        List<SeamCheck> seams,
+        Map<String, Double> quantities) {
+
+    /**
+     * Drafts, alters and judges.
+     *
+     * @throws DraftException if the sheet cannot be drawn for the wearer
+     */
+    public static DraftedGarment of(CompiledSheet sheet, Inputs inputs, List<Alteration> alterations) {
+        Draft draft = Drafter.draft(sheet, inputs);
+        Pattern pattern = draft.pattern();
+        Map<Integer, Sentence> refused = new TreeMap<>();
+        for (int i = 0; i < alterations.size(); i++) {
+            Outcome outcome = alterations.get(i).apply(pattern);
+            int place = i;
+            outcome.refusal().ifPresent(why -> refused.put(place, why));
+            pattern = outcome.pattern();
+        }
+        return new DraftedGarment(
+                sheet,
+                inputs,
+                draft,
+                pattern,
+                refused,
+                Checks.of(sheet, inputs, pattern),
+                pattern.seamChecks(),
+                Checks.quantities(sheet, inputs, pattern));
+    }
+}

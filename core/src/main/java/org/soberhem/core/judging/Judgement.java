@@ -1,0 +1,31 @@
+package org.soberhem.core.judging;
+
+import java.util.Map;
+import java.util.Optional;
+import org.soberhem.core.costume.Costume;
+import org.soberhem.core.costume.Garment;
+import org.soberhem.core.draft.DraftException;
+
+/**
+ * A costume worked out, garment by garment.
+ *
+ * @param costume the costume
+ * @param works garments that can be drawn, by name
+ * @param failures why the others cannot, by name
+ */
+public record Judgement(Costume costume, Map<String, DraftedGarment> works, Map<String, DraftException> failures) {
+
+    /** Returns what of a garment is no longer as in the version that it was made from. */
+    public SinceVersion since(Garment garment) {
+        return SinceVersion.of(garment, Optional.ofNullable(works.get(garment.name())));
+    }
+
+    /** Says which version a garment's present state is, or after which it comes. */
+    public String versionWords(Garment garment) {
+        SinceVersion since = since(garment);
+        if (since == SinceVersion.NO_VERSION) {
+            return since.words();
+        }
+        return (since == SinceVersion.UNCHANGED ? "version " : "after version ") + garment.base();
+    }
+}

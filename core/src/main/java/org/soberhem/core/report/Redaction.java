@@ -1,0 +1,192 @@
+package org.soberhem.core.report;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.soberhem.core.body.Wearer;
+import org.soberhem.core.costume.Costume;
+import org.soberhem.core.costume.CostumeRecord;
+import org.soberhem.core.costume.Garment;
+import org.soberhem.core.costume.Look;
+import org.soberhem.core.costume.Progress;
+import org.soberhem.core.costume.Version;
+import org.soberhem.core.fitting.Fitting;
+import org.soberhem.core.plan.Bench;
+
+/**
+ * A costume with its wearer as both may be shown to others.
+ *
+ * @param costume the costume
+ * @param wearer who it is for
+ */
+public record Redaction(Costume costume, Wearer wearer) {
+
+    /** Stands for a name that is left out. */
+    public static final String NAMELESS = "The wearer";
+
+    /** What can be left out. */
+    public enum LeftOut {
+        NAME("name"),
+        PICTURES("pictures"),
+        FIGURES("figures");
+
+        private final String words;
+
+        LeftOut(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Returns both with what is left out gone from every place; a finished pattern stays, the figures that it came from do not. */
+    public Redaction without(Set<LeftOut> left) {
+        Wearer shown = wearer;
+        if (left.contains(LeftOut.NAME)) {
+            shown = new Wearer("wearer", NAMELESS, "", shown.build(), shown.sets(), Wearer.Consent.NOT_ASKED);
+        }
+        if (left.contains(LeftOut.FIGURES)) {
+            shown = new Wearer(shown.id(), shown.name(), shown.note(), shown.build(), List.of(), shown.consent());
+        }
+        List<Garment> garments = left.contains(LeftOut.FIGURES)
+                ? costume.garments().stream().map(Redaction::withoutFigures).toList()
+                : costume.garments();
+        List<Fitting> fittings = costume.fittings().stream()
+                .map(fitting -> without(fitting, left))
+                .toList();
+        CostumeRecord papers = costume.papers();
+        if (left.contains(LeftOut.PICTURES)) {
+            papers = new CostumeRecord(List.of(), papers.passages(), papers.wearings(), papers.otherwise());
+        }
+        return new Redaction(
+                new Costume(
+                        costume.id(),
+                        costume.title(),
+                        costume.place(),
+                        costume.year(),
+                        costume.event(),
+                        shown.id(),
+                        left.contains(LeftOut.FIGURES) ? "" : costume.set(),
+                        costume.stack(),
+                        garments,
+                        fittings,
+                        costume.note(),
+                        left.contains(LeftOut.FIGURES) ? Map.of() : costume.choices(),
+                        costume.look(),
+                        papers,
+                        costume.underway()),
+                shown);
+    }
+
+    /**
+     * Returns what is left of the costume when its wearer is erased.
+     *
+     * @param nobody id of a wearer of whom nothing is known
+     */
+    public Costume anonymous(String nobody) {
+        Costume left = without(Set.of(LeftOut.values())).costume();
+        return new Costume(
+                left.id(),
+                left.title(),
+                left.place(),
+                left.year(),
+                left.event(),
+                nobody,
+                "",
+                left.stack(),
+                left.garments(),
+                left.fittings(),
+                left.note(),
+                Map.of(),
+                left.look(),
+                left.papers(),
+                left.underway());
+    }
+
+    private static Garment withoutFigures(Garment garment) {
+        List<Version> versions = garment.versions().stream()
+                .map(version -> new Version(
+                        version.number(),
+                        version.date(),
+                        version.why(),
+                        Map.of(),
+                        version.settings(),
+                        version.alterations(),
+                        version.sheet(),
+                        version.after(),
+                        version.finished()))
+                .toList();
+        return new Garment(
+                garment.name(),
+                garment.sheet(),
+                garment.settings(),
+                garment.alterations(),
+                versions,
+                garment.from(),
+                garment.origin());
+    }
+
+    private static Fitting without(Fitting fitting, Set<LeftOut> left) {
+        return new Fitting(
+                fitting.number(),
+                fitting.date(),
+                fitting.mockup(),
+                fitting.conditions(),
+                fitting.remarks(),
+                left.contains(LeftOut.FIGURES) ? Map.of() : fitting.readings(),
+                fitting.answers(),
+                fitting.trials(),
+                left.contains(LeftOut.PICTURES) ? List.of() : fitting.pictures());
+    }
+
+    /**
+     * Returns the costume begun for another wearer: garments as they were drafted, cloth and steps; not the measurements, what was decided for
+     * this body, the fittings and the time spent.
+     *
+     * @param id of the new costume
+     * @param other who it is for
+     */
+    public Costume begunFor(String id, Wearer other) {
+        List<Garment> garments = costume.garments().stream()
+                .map(garment -> new Garment(
+                        garment.name(),
+                        garment.sheet(),
+                        garment.settings(),
+                        List.of(),
+                        List.of(),
+                        Optional.empty(),
+                        "from " + costume.title() + ", without what was decided for another body"))
+                .toList();
+        String set = other.sets().isEmpty()
+                ? ""
+                : other.sets().get(other.sets().size() - 1).id();
+        Costume begun = new Costume(
+                id,
+                costume.title() + ", again",
+                costume.place(),
+                costume.year(),
+                costume.event(),
+                other.id(),
+                set,
+                costume.stack(),
+                garments,
+                List.of(),
+                costume.note(),
+                Map.of(),
+                new Look(costume.look().silhouette(), costume.look().school(), Map.of()),
+                new CostumeRecord(
+                        costume.papers().references(),
+                        List.of(),
+                        List.of(),
+                        costume.papers().otherwise()),
+                Progress.NOT_BEGUN.with(new Bench(
+                        costume.underway().bench().tasks().stream()
+                                .map(task -> task.done(Optional.empty()))
+                                .toList(),
+                        List.of())));
+        return begun;
+    }
+}
