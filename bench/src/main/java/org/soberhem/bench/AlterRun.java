@@ -20,11 +20,11 @@ import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
-import org.soberhem.files.bodies.Bodies;
-import org.soberhem.files.library.Library;
 import org.soberhem.files.print.PaperSize;
 import org.soberhem.files.print.PatternPdf;
 import org.soberhem.files.print.PrintJob;
+import org.soberhem.library.Library;
+import org.soberhem.library.bodies.Bodies;
 
 /** Measures altering: previews, long chains, every alteration on every body, and the PDF of many pieces. */
 public final class AlterRun {

@@ -10,8 +10,8 @@ import org.soberhem.core.garment.Sum;
 import org.soberhem.core.garment.SumInputs;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
-import org.soberhem.files.bodies.Bodies;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
+import org.soberhem.library.bodies.Bodies;
 
 /** Times every shipped sheet on the 507 measured bodies: drawn, its seams compared, its cutting lines derived, its sums worked out. */
 public final class BodiesRun {

@@ -25,8 +25,8 @@ import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Side;
-import org.soberhem.files.bodies.Bodies;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
+import org.soberhem.library.bodies.Bodies;
 
 /**
  * Says how often doubts are right, five-fold cross-validated on 507 measured adults (Heinz, Peterson, Kerk, Johnson 2003):

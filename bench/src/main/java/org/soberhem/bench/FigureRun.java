@@ -23,8 +23,8 @@ import org.soberhem.core.judging.Judgement;
 import org.soberhem.core.silhouette.Facts;
 import org.soberhem.core.silhouette.Rule;
 import org.soberhem.core.silhouette.Verdict;
-import org.soberhem.files.bodies.Bodies;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
+import org.soberhem.library.bodies.Bodies;
 
 /** Measures the figure and its rules: on a dragged measurement, and every rule on 507 measured bodies. */
 public final class FigureRun {

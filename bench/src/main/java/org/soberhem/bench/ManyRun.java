@@ -21,10 +21,10 @@ import org.soberhem.core.report.Overview;
 import org.soberhem.desk.demo.Demo;
 import org.soberhem.desk.studio.Keeper;
 import org.soberhem.desk.studio.Studio;
-import org.soberhem.files.library.Library;
 import org.soberhem.files.store.Action;
 import org.soberhem.files.store.HistoryLine;
 import org.soberhem.files.store.Workspace;
+import org.soberhem.library.Library;
 
 /** Opens a workspace of 2 000 costumes, 20 000 fittings and 200 000 readings beside the demo's, and searches it. */
 public final class ManyRun {

@@ -24,7 +24,7 @@ import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.draft.PointsAlone;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.pattern.SpreadPiece;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
 
 /**
  * Redraws a costume of blouse and skirt after the bust changed, and the blouse's points alone beside the same sums written

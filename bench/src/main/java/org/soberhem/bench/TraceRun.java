@@ -21,10 +21,10 @@ import org.soberhem.core.trace.Grid;
 import org.soberhem.core.trace.TracedCopy;
 import org.soberhem.core.trace.Tracing;
 import org.soberhem.desk.widget.Photograph;
-import org.soberhem.files.library.Library;
 import org.soberhem.files.picture.Pictures;
-import org.soberhem.files.sheet.SheetReader;
-import org.soberhem.files.sheet.TracedSheet;
+import org.soberhem.library.Library;
+import org.soberhem.library.sheet.SheetReader;
+import org.soberhem.library.sheet.TracedSheet;
 
 /**
  * Opens a picture of 24 megapixels as it is opened to be traced on, and redrafts a traced plate scaled by landmarks beside the

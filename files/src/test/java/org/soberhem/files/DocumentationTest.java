@@ -14,7 +14,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.files.exchange.MeasureFile;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
 
 /** What the project's own pages say is so. */
 class DocumentationTest {

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Map;
 import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.files.exchange.Answers;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 

@@ -13,7 +13,7 @@ import org.soberhem.core.fitting.Symptoms;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.files.exchange.Answers;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;

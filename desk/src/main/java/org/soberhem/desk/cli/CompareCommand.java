@@ -9,7 +9,7 @@ import org.soberhem.core.alter.Effect;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.files.exchange.Answers;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;

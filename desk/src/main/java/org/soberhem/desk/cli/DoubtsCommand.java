@@ -8,7 +8,7 @@ import org.soberhem.core.doubt.Doubt;
 import org.soberhem.core.doubt.Doubts;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.files.exchange.Answers;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Parameters;

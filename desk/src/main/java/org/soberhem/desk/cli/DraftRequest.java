@@ -19,9 +19,9 @@ import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.SeamCheck;
 import org.soberhem.files.exchange.MeasureFile;
-import org.soberhem.files.fault.FormatException;
-import org.soberhem.files.library.Library;
-import org.soberhem.files.sheet.SheetReader;
+import org.soberhem.library.Library;
+import org.soberhem.library.input.FormatException;
+import org.soberhem.library.sheet.SheetReader;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 

@@ -11,7 +11,7 @@ import org.soberhem.core.body.Reading;
 import org.soberhem.core.layers.OverLayers;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.files.exchange.Answers;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;

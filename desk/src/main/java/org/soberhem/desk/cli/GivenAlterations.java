@@ -14,7 +14,7 @@ import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.Pattern;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
 
 /**
  * Reads alterations as typed: {@code take-in-seam: edge=back.side, atTop=1/2 in, sides=left}. A place that is not given is the

@@ -20,7 +20,7 @@ import org.soberhem.core.judging.Judgement;
 import org.soberhem.core.judging.MeasureResolver;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.core.silhouette.Silhouettes;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;

@@ -7,11 +7,11 @@ import java.nio.file.Path;
 import java.util.function.Function;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.size.SizeChart;
-import org.soberhem.files.exchange.SizeChartCsv;
-import org.soberhem.files.fault.Failure;
-import org.soberhem.files.fault.FormatException;
-import org.soberhem.files.fault.GivenFile;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
+import org.soberhem.library.SizeChartCsv;
+import org.soberhem.library.input.Failure;
+import org.soberhem.library.input.FormatException;
+import org.soberhem.library.input.GivenFile;
 
 /** Reads and writes the files that a command names. */
 final class GivenFiles {

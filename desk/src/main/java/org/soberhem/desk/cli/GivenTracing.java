@@ -12,11 +12,11 @@ import org.soberhem.core.trace.PaperPattern;
 import org.soberhem.core.trace.SizedSheet;
 import org.soberhem.core.trace.Tracing;
 import org.soberhem.files.exchange.SvgOutlines;
-import org.soberhem.files.fault.FormatException;
-import org.soberhem.files.library.Library;
-import org.soberhem.files.sheet.SheetReader;
-import org.soberhem.files.sheet.TracedSheet;
-import org.soberhem.files.sheet.TracingFile;
+import org.soberhem.library.Library;
+import org.soberhem.library.input.FormatException;
+import org.soberhem.library.sheet.SheetReader;
+import org.soberhem.library.sheet.TracedSheet;
+import org.soberhem.library.sheet.TracingFile;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 

@@ -10,8 +10,8 @@ import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Reading;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.files.exchange.MeasureFile;
-import org.soberhem.files.fault.FormatException;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
+import org.soberhem.library.input.FormatException;
 import picocli.CommandLine.Option;
 
 /** The wearer that a command is about: readings from a file, age, and the layers they were taken over. */

@@ -17,7 +17,7 @@ import org.soberhem.core.length.LengthFormat;
 import org.soberhem.files.exchange.Answers;
 import org.soberhem.files.exchange.LayFile;
 import org.soberhem.files.exchange.LaySvg;
-import org.soberhem.files.fault.FormatException;
+import org.soberhem.library.input.FormatException;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;

@@ -7,7 +7,7 @@ import java.util.stream.Stream;
 import org.soberhem.core.body.Age;
 import org.soberhem.core.body.Measure;
 import org.soberhem.files.exchange.Answers;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
 import picocli.CommandLine.Command;
 
 @Command(name = "measures", description = "Lists the measurements that are known, with their definitions.")

@@ -12,7 +12,7 @@ import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.likeness.Likeness;
 import org.soberhem.files.exchange.Answers;
 import org.soberhem.files.exchange.MarksFile;
-import org.soberhem.files.fault.FormatException;
+import org.soberhem.library.input.FormatException;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;

@@ -13,7 +13,7 @@ import org.soberhem.core.silhouette.Rule;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.core.silhouette.Silhouettes;
 import org.soberhem.files.exchange.Answers;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;

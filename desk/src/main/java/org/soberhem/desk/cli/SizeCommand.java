@@ -12,7 +12,7 @@ import org.soberhem.core.pattern.Side;
 import org.soberhem.core.size.SizeChart;
 import org.soberhem.core.size.SizeMatch;
 import org.soberhem.files.exchange.Answers;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;

@@ -6,7 +6,7 @@ import org.soberhem.core.draft.DraftSheet;
 import org.soberhem.core.draft.Sums;
 import org.soberhem.core.garment.Sum;
 import org.soberhem.core.garment.SumInputs;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;

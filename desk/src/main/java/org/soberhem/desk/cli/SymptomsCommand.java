@@ -7,7 +7,7 @@ import java.util.Map;
 import org.soberhem.core.fitting.Symptom;
 import org.soberhem.core.fitting.Symptoms;
 import org.soberhem.files.exchange.Answers;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 

@@ -45,10 +45,10 @@ import org.soberhem.core.maker.Maker;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.desk.studio.Studio;
-import org.soberhem.files.library.Library;
-import org.soberhem.files.sheet.SheetReader;
 import org.soberhem.files.store.Action;
 import org.soberhem.files.store.Workspace;
+import org.soberhem.library.Library;
+import org.soberhem.library.sheet.SheetReader;
 
 /** Fills a fresh workspace with the demo: eight wearers, ten costumes at different stages. All of it is invented. */
 public final class Demo {

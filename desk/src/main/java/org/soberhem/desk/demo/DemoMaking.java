@@ -26,8 +26,8 @@ import org.soberhem.core.judging.Supplies;
 import org.soberhem.core.plan.Bench;
 import org.soberhem.core.plan.Spell;
 import org.soberhem.core.plan.Task;
-import org.soberhem.files.library.Library;
-import org.soberhem.files.sheet.SheetReader;
+import org.soberhem.library.Library;
+import org.soberhem.library.sheet.SheetReader;
 
 /** The demo's cloths and notions, and how far its costumes are at the bench. */
 final class DemoMaking {

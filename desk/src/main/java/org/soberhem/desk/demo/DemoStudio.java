@@ -16,8 +16,8 @@ import java.util.stream.Stream;
 import org.slf4j.LoggerFactory;
 import org.soberhem.desk.studio.Keeper;
 import org.soberhem.desk.studio.Studio;
-import org.soberhem.files.library.Library;
 import org.soberhem.files.store.Workspace;
+import org.soberhem.library.Library;
 
 /** A studio on a fresh demo workspace in a temporary folder, which goes when the program ends. */
 public final class DemoStudio {

@@ -19,8 +19,8 @@ import org.soberhem.core.trace.TracedCopy;
 import org.soberhem.core.trace.TracedPiece;
 import org.soberhem.core.trace.Tracing;
 import org.soberhem.files.device.PlateCamera;
-import org.soberhem.files.library.Library;
-import org.soberhem.files.sheet.SheetReader;
+import org.soberhem.library.Library;
+import org.soberhem.library.sheet.SheetReader;
 
 /** The demo's tracings: the shipped plate, photographed askew by the camera stand-in and traced, and the same in sizes. */
 final class DemoTracing {

@@ -9,7 +9,7 @@ import javafx.scene.layout.VBox;
 import org.soberhem.core.draft.SheetSource;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
-import org.soberhem.files.sheet.SheetText;
+import org.soberhem.library.sheet.SheetText;
 
 /** Adds evidence to the garment at hand: what its pattern was drawn from, where that is, and how sure it is. */
 final class EvidenceForm extends VBox {

@@ -14,7 +14,7 @@ import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
-import org.soberhem.files.sheet.ScaleText;
+import org.soberhem.library.sheet.ScaleText;
 
 /**
  * Paper rulers that the maker measured: what each is marked with, and how long so many of its units are. Taken, they

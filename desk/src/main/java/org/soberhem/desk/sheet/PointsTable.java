@@ -17,7 +17,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.soberhem.desk.widget.Paper;
 import org.soberhem.desk.widget.Parts;
-import org.soberhem.files.sheet.SheetText;
+import org.soberhem.library.sheet.SheetText;
 
 /** The points of one frame or piece of a sheet, each value a field; what is wrong is told in its row. */
 final class PointsTable extends VBox {

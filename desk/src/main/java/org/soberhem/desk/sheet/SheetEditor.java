@@ -27,7 +27,7 @@ import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Paper;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tappable;
-import org.soberhem.files.sheet.SheetText;
+import org.soberhem.library.sheet.SheetText;
 
 /**
  * Changes a sheet: its points in a table, or the whole of it as text, beside the drawing that follows. While something is

@@ -29,9 +29,9 @@ import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tappable;
 import org.soberhem.desk.widget.Thumbnail;
 import org.soberhem.files.exchange.SvgOutlines;
-import org.soberhem.files.fault.FormatException;
-import org.soberhem.files.sheet.SheetText;
-import org.soberhem.files.sheet.TracingFile;
+import org.soberhem.library.input.FormatException;
+import org.soberhem.library.sheet.SheetText;
+import org.soberhem.library.sheet.TracingFile;
 
 /** The shelf: all draft sheets, what each is, and the editor of the maker's own. */
 public final class ShelfView extends StackPane {

@@ -21,10 +21,10 @@ import org.soberhem.desk.studio.Keeper;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
-import org.soberhem.files.fault.Failure;
-import org.soberhem.files.library.Library;
 import org.soberhem.files.store.StoreException;
 import org.soberhem.files.store.Workspace;
+import org.soberhem.library.Library;
+import org.soberhem.library.input.Failure;
 
 /** The application's window. Parameters: {@code --demo}, or {@code --workspace=FOLDER}. */
 public final class SoberHemApp extends Application {

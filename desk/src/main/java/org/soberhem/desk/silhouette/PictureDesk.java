@@ -17,8 +17,8 @@ import org.soberhem.desk.studio.Camera;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.files.device.CameraStandIn;
 import org.soberhem.files.device.PictureOutline;
-import org.soberhem.files.fault.FormatException;
 import org.soberhem.files.picture.Pictures;
+import org.soberhem.library.input.FormatException;
 
 /** Pictures at the silhouette: taken by the camera stand-in, and their outline measured against the period's. */
 final class PictureDesk {

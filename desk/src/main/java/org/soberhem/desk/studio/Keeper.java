@@ -21,11 +21,11 @@ import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import org.soberhem.core.report.Overview;
-import org.soberhem.files.fault.Failure;
 import org.soberhem.files.store.Action;
 import org.soberhem.files.store.HistoryLine;
 import org.soberhem.files.store.StoreException;
 import org.soberhem.files.store.Workspace;
+import org.soberhem.library.input.Failure;
 
 /**
  * Keeps actions in the workspace, in order, off the interface thread, and says when they are durable. An action that cannot be

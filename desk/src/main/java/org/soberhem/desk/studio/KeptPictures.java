@@ -8,9 +8,9 @@ import java.util.function.Consumer;
 import javafx.scene.image.Image;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Photograph;
-import org.soberhem.files.fault.Failure;
-import org.soberhem.files.fault.FormatException;
 import org.soberhem.files.picture.Pictures;
+import org.soberhem.library.input.Failure;
+import org.soberhem.library.input.FormatException;
 
 /** Pictures kept beside the workspace: asked for, kept, and read again off the interface thread. */
 public final class KeptPictures {

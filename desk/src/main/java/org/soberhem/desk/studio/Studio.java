@@ -70,10 +70,10 @@ import org.soberhem.core.report.Overview;
 import org.soberhem.core.report.Redaction;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.core.silhouette.Verdict;
-import org.soberhem.files.library.Library;
-import org.soberhem.files.sheet.SheetReader;
 import org.soberhem.files.store.Action;
 import org.soberhem.files.store.HistoryLine;
+import org.soberhem.library.Library;
+import org.soberhem.library.sheet.SheetReader;
 
 /** The maker's studio: wearers, costumes, the one at hand, and the commands that change them. */
 public final class Studio {

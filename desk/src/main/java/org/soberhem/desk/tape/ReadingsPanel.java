@@ -26,9 +26,9 @@ import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.files.exchange.MeasureFile;
-import org.soberhem.files.fault.FormatException;
 import org.soberhem.files.print.MeasuringSheetPdf;
 import org.soberhem.files.print.PaperSize;
+import org.soberhem.library.input.FormatException;
 
 /** The sets of a wearer: their circumstances and readings, on paper and as files too. */
 final class ReadingsPanel extends BorderPane {

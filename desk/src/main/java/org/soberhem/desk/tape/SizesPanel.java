@@ -26,8 +26,8 @@ import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
-import org.soberhem.files.exchange.SizeChartCsv;
-import org.soberhem.files.fault.FormatException;
+import org.soberhem.library.SizeChartCsv;
+import org.soberhem.library.input.FormatException;
 
 /** Sized patterns: in which size of a chart a piece is taken, and what is then left to alter. */
 final class SizesPanel extends BorderPane {

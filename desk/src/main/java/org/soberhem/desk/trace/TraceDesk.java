@@ -27,8 +27,8 @@ import org.soberhem.core.trace.TracedDart;
 import org.soberhem.core.trace.TracedPiece;
 import org.soberhem.core.trace.Tracing;
 import org.soberhem.desk.studio.Studio;
-import org.soberhem.files.sheet.SheetReader;
-import org.soberhem.files.sheet.TracedSheet;
+import org.soberhem.library.sheet.SheetReader;
+import org.soberhem.library.sheet.TracedSheet;
 
 /** One tracing of the maker's: what is tapped on it, what it says of the body, and the sheet it becomes. Every tap is kept. */
 final class TraceDesk {

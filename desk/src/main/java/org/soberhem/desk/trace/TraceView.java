@@ -24,7 +24,7 @@ import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tabs;
-import org.soberhem.files.sheet.TracingFile;
+import org.soberhem.library.sheet.TracingFile;
 
 /**
  * Reads a pattern off a picture, step by step: what it is, its grid, its outlines, their names, the body it was made for, and

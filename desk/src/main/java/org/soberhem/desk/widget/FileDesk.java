@@ -11,9 +11,9 @@ import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import org.soberhem.files.fault.Failure;
-import org.soberhem.files.fault.FormatException;
-import org.soberhem.files.fault.GivenFile;
+import org.soberhem.library.input.Failure;
+import org.soberhem.library.input.FormatException;
+import org.soberhem.library.input.GivenFile;
 
 /** Asks where files go to or come from, and writes and reads them away from the interface. */
 public final class FileDesk {

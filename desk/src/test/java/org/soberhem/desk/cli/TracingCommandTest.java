@@ -21,9 +21,9 @@ import org.soberhem.core.draft.SheetSource;
 import org.soberhem.core.trace.Grid;
 import org.soberhem.core.trace.TracedCopy;
 import org.soberhem.core.trace.Tracing;
-import org.soberhem.files.library.Library;
-import org.soberhem.files.sheet.SheetReader;
-import org.soberhem.files.sheet.TracingFile;
+import org.soberhem.library.Library;
+import org.soberhem.library.sheet.SheetReader;
+import org.soberhem.library.sheet.TracingFile;
 import tools.jackson.databind.JsonNode;
 
 /** {@code trace}, {@code scale} and {@code serves}. */

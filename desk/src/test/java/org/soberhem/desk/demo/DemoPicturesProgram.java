@@ -21,8 +21,8 @@ import org.soberhem.desk.studio.Keeper;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.files.device.CameraStandIn;
 import org.soberhem.files.device.PlateCamera;
-import org.soberhem.files.library.Library;
 import org.soberhem.files.store.Workspace;
+import org.soberhem.library.Library;
 
 /**
  * Draws the demo's two pictures with the camera stand-in: a plate of the secretary with its buttons where they should be,

@@ -32,7 +32,7 @@ import org.soberhem.core.report.Redaction.LeftOut;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.studio.Studios;
 import org.soberhem.files.exchange.Bundle;
-import org.soberhem.files.fault.FormatException;
+import org.soberhem.library.input.FormatException;
 
 class RecordDeskTest {
 

@@ -37,7 +37,7 @@ import org.soberhem.core.trace.TracedPiece;
 import org.soberhem.core.trace.Tracing;
 import org.soberhem.desk.widget.Tappable;
 import org.soberhem.files.device.PlateCamera;
-import org.soberhem.files.sheet.SheetReader;
+import org.soberhem.library.sheet.SheetReader;
 import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
 

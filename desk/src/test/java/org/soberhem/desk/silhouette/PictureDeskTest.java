@@ -24,7 +24,7 @@ import org.soberhem.core.silhouette.PeriodOutline;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.studio.Studios;
-import org.soberhem.files.fault.FormatException;
+import org.soberhem.library.input.FormatException;
 
 class PictureDeskTest {
 

@@ -14,8 +14,8 @@ import java.util.concurrent.Executor;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import org.soberhem.desk.demo.Demo;
-import org.soberhem.files.library.Library;
 import org.soberhem.files.store.Workspace;
+import org.soberhem.library.Library;
 
 /** Studios on workspaces of a test's own, without a toolkit. The demo is filled once; every test has a copy of its own. */
 public final class Studios {

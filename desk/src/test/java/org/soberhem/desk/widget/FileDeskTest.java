@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.soberhem.files.fault.FormatException;
+import org.soberhem.library.input.FormatException;
 
 class FileDeskTest {
 

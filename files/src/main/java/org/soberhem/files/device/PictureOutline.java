@@ -3,7 +3,7 @@ package org.soberhem.files.device;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
-import org.soberhem.files.fault.FormatException;
+import org.soberhem.library.input.FormatException;
 
 /**
  * The outline of someone standing before a plain wall, read off a picture: row by row what differs from the wall at the

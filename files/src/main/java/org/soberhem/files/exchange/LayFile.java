@@ -15,7 +15,7 @@ import org.soberhem.core.cloth.PlacedPiece;
 import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.pattern.CutShape;
-import org.soberhem.files.fault.FormatException;
+import org.soberhem.library.input.FormatException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;

@@ -11,7 +11,7 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.soberhem.core.fitting.Overlay;
 import org.soberhem.core.geometry.Point;
-import org.soberhem.files.fault.FormatException;
+import org.soberhem.library.input.FormatException;
 
 /** Places marked on a picture and on its reference, as CSV: {@code name,use,there-x,there-y,here-x,here-y}. */
 public final class MarksFile {

@@ -27,7 +27,7 @@ import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthFormatException;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Side;
-import org.soberhem.files.fault.FormatException;
+import org.soberhem.library.input.FormatException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;

@@ -33,7 +33,7 @@ import org.soberhem.core.trace.Knot;
 import org.soberhem.core.trace.TracedCopy;
 import org.soberhem.core.trace.TracedPiece;
 import org.soberhem.core.trace.Tracing;
-import org.soberhem.files.fault.FormatException;
+import org.soberhem.library.input.FormatException;
 import org.w3c.dom.Element;
 import org.w3c.dom.Node;
 import org.xml.sax.InputSource;

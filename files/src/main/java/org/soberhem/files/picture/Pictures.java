@@ -17,7 +17,7 @@ import javax.imageio.stream.ImageInputStream;
 import net.coobird.thumbnailator.Thumbnails;
 import net.coobird.thumbnailator.util.exif.ExifFilterUtils;
 import net.coobird.thumbnailator.util.exif.Orientation;
-import org.soberhem.files.fault.FormatException;
+import org.soberhem.library.input.FormatException;
 
 /** Reads PNG and JPEG pictures upright: by the orientation that a telephone notes in a JPEG. */
 public final class Pictures {

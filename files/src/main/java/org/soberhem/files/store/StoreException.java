@@ -2,7 +2,7 @@ package org.soberhem.files.store;
 
 import java.io.IOException;
 import java.nio.file.Path;
-import org.soberhem.files.fault.Failure;
+import org.soberhem.library.input.Failure;
 import org.sqlite.SQLiteErrorCode;
 import org.sqlite.SQLiteException;
 

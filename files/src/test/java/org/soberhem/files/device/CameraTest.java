@@ -15,8 +15,8 @@ import org.soberhem.core.figure.DressedPlate;
 import org.soberhem.core.figure.FigurePlate;
 import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.silhouette.Dressing;
-import org.soberhem.files.fault.FormatException;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
+import org.soberhem.library.input.FormatException;
 
 /** The camera stand-in, and outlines read off its pictures. */
 class CameraTest {

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.soberhem.files.fault.FormatException;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
+import org.soberhem.library.input.FormatException;
 
 /** Any text given as measurements is read or refused in words. */
 class MeasureFileFuzzTest {

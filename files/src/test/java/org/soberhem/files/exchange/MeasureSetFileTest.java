@@ -19,8 +19,9 @@ import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.core.size.SizeChart;
-import org.soberhem.files.fault.FormatException;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
+import org.soberhem.library.SizeChartCsv;
+import org.soberhem.library.input.FormatException;
 
 /** Whole sets of readings as CSV, out and in, and size charts. */
 class MeasureSetFileTest {

@@ -25,10 +25,10 @@ import org.soberhem.core.geometry.Box;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.SpreadPiece;
-import org.soberhem.files.fault.FormatException;
-import org.soberhem.files.library.Library;
-import org.soberhem.files.sheet.SheetReader;
-import org.soberhem.files.sheet.TracedSheet;
+import org.soberhem.library.Library;
+import org.soberhem.library.input.FormatException;
+import org.soberhem.library.sheet.SheetReader;
+import org.soberhem.library.sheet.TracedSheet;
 
 /** Drawings and numbers read back by tools that did not write them: ezdxf, librsvg with poppler, Python's json. */
 class OtherToolsTest {

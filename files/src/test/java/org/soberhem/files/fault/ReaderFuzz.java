@@ -32,14 +32,15 @@ import org.soberhem.files.exchange.LayFile;
 import org.soberhem.files.exchange.MarksFile;
 import org.soberhem.files.exchange.MeasureFile;
 import org.soberhem.files.exchange.PatternJson;
-import org.soberhem.files.exchange.SizeChartCsv;
 import org.soberhem.files.exchange.SvgOutlines;
-import org.soberhem.files.library.Library;
 import org.soberhem.files.picture.Pictures;
-import org.soberhem.files.sheet.SheetReader;
-import org.soberhem.files.sheet.TracingFile;
 import org.soberhem.files.store.Action;
 import org.soberhem.files.store.Workspace;
+import org.soberhem.library.Library;
+import org.soberhem.library.SizeChartCsv;
+import org.soberhem.library.input.Failure;
+import org.soberhem.library.sheet.SheetReader;
+import org.soberhem.library.sheet.TracingFile;
 
 /**
  * Gives every reader spoilt inputs, and counts what is neither read nor refused in words, what lasts, and what is written
@@ -139,7 +140,7 @@ public final class ReaderFuzz {
     }
 
     private static String silhouette() throws IOException {
-        return Files.readString(Path.of("../core/src/main/resources/library/silhouettes/w-1904-s-line.yaml"));
+        return Files.readString(Path.of("../library/src/main/resources/library/silhouettes/w-1904-s-line.yaml"));
     }
 
     private static String pattern() {

@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.soberhem.files.fault.FormatException;
+import org.soberhem.library.input.FormatException;
 
 class PicturesTest {
 

@@ -23,7 +23,7 @@ import org.soberhem.core.silhouette.Facts;
 import org.soberhem.core.silhouette.QuantityKind.From;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.core.silhouette.Verdict;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
 
 /** The costume's page, read back with poppler. */
 class CostumeSheetTest {

@@ -14,7 +14,7 @@ import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.files.exchange.PatternSvg;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
 
 /** The drafting card, the ruler of a scale and the drawing's darts, read back with other tools. */
 class DraftingCardTest {

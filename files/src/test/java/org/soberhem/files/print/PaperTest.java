@@ -19,7 +19,7 @@ import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.length.LengthFormat;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
 
 /**
  * Reads printed pages back with poppler's tools, not with the library that wrote them. The inch is 25.4 mm exactly

@@ -22,7 +22,7 @@ import org.soberhem.core.judging.Ledger;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.report.RoundReport;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
 
 class RoundSheetTest {
 

@@ -23,7 +23,7 @@ import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Side;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
 
 /** The measuring sheet and the dressing card, read back by poppler. */
 class SheetsTest {

@@ -17,7 +17,7 @@ import org.soberhem.core.garment.Sum;
 import org.soberhem.core.garment.SumInputs;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.files.exchange.SumJson;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
 
 /** The printed card of a sum, read back by another program. */
 class SumCardTest {

@@ -50,7 +50,7 @@ import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.core.report.Overview;
-import org.soberhem.files.library.Library;
+import org.soberhem.library.Library;
 
 class WorkspaceTest {
 

@@ -1,2 +1,0 @@
-/** The shipped library: reads the YAML resources of core into core's values. */
-package org.soberhem.files.library;

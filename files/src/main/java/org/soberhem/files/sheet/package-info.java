@@ -1,2 +1,0 @@
-/** Reads and writes draft sheets and library data, with line numbers in every message. */
-package org.soberhem.files.sheet;

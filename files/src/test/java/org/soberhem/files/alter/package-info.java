@@ -1,2 +1,0 @@
-/** Alterations on the shipped sheets, in chains and at random. */
-package org.soberhem.files.alter;

@@ -1,2 +1,0 @@
-/** The measured bodies that every sheet is tried on. */
-package org.soberhem.files.bodies;

@@ -1,2 +1,0 @@
-/** A whole costume worked out from the shipped library: what stands in its way, and its verdicts. */
-package org.soberhem.files.costume;

@@ -1,2 +1,0 @@
-/** Tests of the shipped silhouettes and their rules. */
-package org.soberhem.files.silhouette;

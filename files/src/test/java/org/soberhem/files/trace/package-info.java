@@ -1,2 +1,0 @@
-/** Tracings, the sheets they become, and what is right about them. */
-package org.soberhem.files.trace;

@@ -1,0 +1,110 @@
+package org.soberhem.library;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.soberhem.core.cloth.Fibre;
+import org.soberhem.core.cloth.Notion;
+import org.soberhem.core.cloth.Shrinkage;
+import org.soberhem.core.formula.SheetException;
+import org.soberhem.core.plan.SewingOrder;
+import org.soberhem.core.plan.Task;
+import org.soberhem.library.input.YamlNode;
+
+/** Reads what cloth is made of, what is sewn in beside it, and how making up goes. */
+final class ClothData {
+
+    private ClothData() {}
+
+    /** What cloth.yaml holds. */
+    record Cloths(List<Fibre> fibres, List<Notion.Kind> notions) {}
+
+    /**
+     * Reads fibres and kinds of notions.
+     *
+     * @throws SheetException if something is wrong; the message says what and in which line
+     */
+    static Cloths cloths(String text) {
+        YamlNode root = YamlNode.parse(text).only("fibres", "notions");
+        return new Cloths(
+                root.get("fibres").items().stream().map(ClothData::fibre).toList(),
+                root.get("notions").items().stream().map(ClothData::notion).toList());
+    }
+
+    private static Fibre fibre(YamlNode node) {
+        node.only("id", "name", "treat", "before", "worn", "along", "across", "care", "why");
+        List<YamlNode> along = pair(node.get("along"));
+        List<YamlNode> across = pair(node.get("across"));
+        try {
+            return new Fibre(
+                    node.get("id").text(),
+                    node.get("name").text(),
+                    node.get("treat").word(Fibre.Treatment.class),
+                    node.get("before").number(),
+                    node.get("worn").number(),
+                    new Shrinkage(
+                            along.get(0).decimal(),
+                            along.get(1).decimal(),
+                            across.get(0).decimal(),
+                            across.get(1).decimal(),
+                            false),
+                    node.get("care").text(),
+                    node.get("why").text());
+        } catch (IllegalArgumentException wrong) {
+            throw node.problem(wrong.getMessage());
+        }
+    }
+
+    private static List<YamlNode> pair(YamlNode node) {
+        if (node.items().size() != 2) {
+            throw node.problem("two shares must stand here: [least, most]");
+        }
+        return node.items();
+    }
+
+    private static Notion.Kind notion(YamlNode node) {
+        node.only("id", "one", "many", "length");
+        return new Notion.Kind(
+                node.get("id").text(), node.get("one").text(), node.get("many").text(), isTrue(node.find("length")));
+    }
+
+    private static boolean isTrue(Optional<YamlNode> node) {
+        return node.map(YamlNode::text).filter("true"::equals).isPresent();
+    }
+
+    /**
+     * Reads how making up goes as a rule.
+     *
+     * @throws SheetException if something is wrong; the message says what and in which line
+     */
+    static SewingOrder making(String text) {
+        YamlNode root = YamlNode.parse(text).only("before", "kinds", "after");
+        return new SewingOrder(
+                root.get("before").items().stream().map(ClothData::step).toList(),
+                root.get("kinds").items().stream().map(ClothData::kind).toList(),
+                root.get("after").items().stream().map(ClothData::step).toList());
+    }
+
+    private static SewingOrder.Step step(YamlNode node) {
+        Map<String, YamlNode> all = node.only("garments", "do", "kind", "minutes", "look", "where", "spare")
+                .entries();
+        return new SewingOrder.Step(
+                node.find("garments").map(YamlNode::texts).orElse(List.of()),
+                node.get("do").text(),
+                node.find("kind").map(kind -> kind.word(Task.Kind.class)).orElse(Task.Kind.WORK),
+                node.get("minutes").number(),
+                node.get("look").text(),
+                node.get("where").word(Task.Where.class),
+                isTrue(Optional.ofNullable(all.get("spare"))));
+    }
+
+    private static SewingOrder.Kind kind(YamlNode node) {
+        node.only("words", "minutes", "look", "where", "spare");
+        return SewingOrder.Kind.of(
+                node.get("words").texts(),
+                node.get("minutes").number(),
+                node.get("look").text(),
+                node.get("where").word(Task.Where.class),
+                isTrue(node.find("spare")));
+    }
+}

@@ -1,0 +1,2 @@
+/** Alterations on the shipped sheets, in chains and at random. */
+package org.soberhem.library.alter;

@@ -1,0 +1,2 @@
+/** Tests of the shipped silhouettes and their rules. */
+package org.soberhem.library.silhouette;
