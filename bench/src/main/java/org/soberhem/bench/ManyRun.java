@@ -18,13 +18,13 @@ import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.CostumeRecord;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.report.Overview;
-import org.soberhem.desk.demo.Demo;
-import org.soberhem.desk.studio.Keeper;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.files.store.Action;
 import org.soberhem.files.store.HistoryLine;
 import org.soberhem.files.store.Workspace;
 import org.soberhem.library.Library;
+import org.soberhem.studio.Keeper;
+import org.soberhem.studio.Studio;
+import org.soberhem.studio.demo.Demo;
 
 /** Opens a workspace of 2 000 costumes, 20 000 fittings and 200 000 readings beside the demo's, and searches it. */
 public final class ManyRun {
@@ -132,12 +132,12 @@ public final class ManyRun {
     private static void search(Path folder) {
         Studio studio = studio(folder);
         long from = System.nanoTime();
-        int first = studio.found("lesson 1234").size();
+        int first = studio.histories().search("lesson 1234").size();
         double begun = (System.nanoTime() - from) / MILLI;
         double[] took = new double[SEARCHED];
         for (int i = 0; i < SEARCHED; i++) {
             from = System.nanoTime();
-            studio.found("lesson " + i * 37 + " number");
+            studio.histories().search("lesson " + i * 37 + " number");
             took[i] = (System.nanoTime() - from) / MILLI;
         }
         Arrays.sort(took);

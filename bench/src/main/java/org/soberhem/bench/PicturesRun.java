@@ -13,14 +13,14 @@ import javax.imageio.ImageIO;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Picture;
-import org.soberhem.desk.demo.Demo;
-import org.soberhem.desk.studio.Keeper;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.files.picture.Pictures;
 import org.soberhem.files.store.Action;
 import org.soberhem.files.store.HistoryLine;
 import org.soberhem.files.store.Workspace;
 import org.soberhem.library.Library;
+import org.soberhem.studio.Keeper;
+import org.soberhem.studio.Studio;
+import org.soberhem.studio.demo.Demo;
 
 /**
  * Opens a workspace and a costume without photographs and with five hundred of twelve megapixels, in one run, and times how

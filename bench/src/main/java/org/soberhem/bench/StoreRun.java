@@ -10,11 +10,11 @@ import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.kind.LengthenAtLevel;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
-import org.soberhem.desk.demo.Demo;
 import org.soberhem.files.store.Action;
 import org.soberhem.files.store.HistoryLine;
 import org.soberhem.files.store.Workspace;
 import org.soberhem.library.Library;
+import org.soberhem.studio.demo.Demo;
 
 /** Times how long an action takes until it is durable on disk: five hundred alterations of a demo costume. */
 public final class StoreRun {

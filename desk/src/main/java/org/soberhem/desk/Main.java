@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.application.Application;
-import org.soberhem.desk.cli.SoberHem;
+import org.soberhem.cli.SoberHem;
 import org.soberhem.desk.shell.SoberHemApp;
 import org.soberhem.desk.shell.StartOptions;
 import org.soberhem.desk.shell.Tour;

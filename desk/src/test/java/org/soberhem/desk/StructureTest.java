@@ -2,25 +2,36 @@ package org.soberhem.desk;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.domain.JavaMethodCall;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.lang.ConditionEvents;
+import com.tngtech.archunit.lang.SimpleConditionEvent;
+import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Future;
 import java.util.concurrent.Semaphore;
+import java.util.stream.Collectors;
 
 /** The rules of docs/architecture.md about who may use whom. */
 @AnalyzeClasses(packages = "org.soberhem", importOptions = ImportOption.DoNotIncludeTests.class)
 class StructureTest {
+
+    private static final int MOST_TYPES = 35;
 
     @ArchTest
     static final ArchRule coreNeedsOnlyTheJavaBase = classes()
@@ -52,17 +63,43 @@ class StructureTest {
             .callMethod(System.class, "currentTimeMillis");
 
     @ArchTest
-    static final ArchRule filesKnowNoInterface = noClasses()
+    static final ArchRule modulesNeedOnlyThoseBelowThem = layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("core")
+            .definedBy("org.soberhem.core..")
+            .layer("library")
+            .definedBy("org.soberhem.library..")
+            .layer("files")
+            .definedBy("org.soberhem.files..")
+            .layer("studio")
+            .definedBy("org.soberhem.studio..")
+            .layer("cli")
+            .definedBy("org.soberhem.cli..")
+            .layer("desk")
+            .definedBy("org.soberhem.desk..")
+            .whereLayer("desk")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("cli")
+            .mayOnlyBeAccessedByLayers("desk")
+            .whereLayer("studio")
+            .mayOnlyBeAccessedByLayers("cli", "desk")
+            .whereLayer("files")
+            .mayOnlyBeAccessedByLayers("studio", "cli", "desk")
+            .whereLayer("library")
+            .mayOnlyBeAccessedByLayers("files", "studio", "cli", "desk");
+
+    @ArchTest
+    static final ArchRule onlyTheDeskKnowsTheToolkit = noClasses()
             .that()
-            .resideInAPackage("org.soberhem.files..")
+            .resideOutsideOfPackage("org.soberhem.desk..")
             .should()
             .dependOnClassesThat()
-            .resideInAnyPackage("org.soberhem.desk..", "javafx..");
+            .resideInAnyPackage("javafx..", "com.sun.javafx..");
 
     @ArchTest
     static final ArchRule deskKnowsNoSql = noClasses()
             .that()
-            .resideInAPackage("org.soberhem.desk..")
+            .resideInAnyPackage("org.soberhem.desk..", "org.soberhem.cli..", "org.soberhem.studio..")
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("java.sql..", "org.jdbi..", "org.sqlite..", "org.flywaydb..");
@@ -71,9 +108,9 @@ class StructureTest {
     @ArchTest
     static final ArchRule nothingIsWaitedFor = noClasses()
             .that()
-            .resideInAPackage("org.soberhem.desk..")
+            .resideInAnyPackage("org.soberhem.desk..", "org.soberhem.studio..")
             .and()
-            .doNotHaveFullyQualifiedName("org.soberhem.desk.studio.Keeper")
+            .doNotHaveFullyQualifiedName("org.soberhem.studio.Keeper")
             .should()
             .callMethodWhere(waits());
 
@@ -95,14 +132,34 @@ class StructureTest {
     }
 
     @ArchTest
-    static final ArchRule noCoreCycles =
-            slices().matching("org.soberhem.core.(*)..").should().beFreeOfCycles();
+    static final ArchRule noCyclesOfPackages =
+            slices().matching("org.soberhem.(**)").should().beFreeOfCycles();
 
+    /** A package is read in one go: at most 35 types in it. */
     @ArchTest
-    static final ArchRule noFilesCycles =
-            slices().matching("org.soberhem.files.(*)..").should().beFreeOfCycles();
+    static final ArchRule packagesAreSmall = classes()
+            .should(new ArchCondition<>("be among 35 at most in their package") {
+                @Override
+                public void check(JavaClass type, ConditionEvents events) {
+                    long beside = type.getPackage().getClasses().stream()
+                            .filter(each -> each.isTopLevelClass()
+                                    && !each.getSimpleName().equals("package-info"))
+                            .count();
+                    if (beside > MOST_TYPES) {
+                        events.add(SimpleConditionEvent.violated(
+                                type, type.getPackageName() + " has " + beside + " types"));
+                    }
+                }
+            });
 
+    /** Two things never have one name. */
     @ArchTest
-    static final ArchRule noDeskCycles =
-            slices().matching("org.soberhem.desk.(*)..").should().beFreeOfCycles();
+    static void topLevelNamesAreUnique(JavaClasses all) {
+        Map<String, List<String>> twice = all.stream()
+                .filter(each -> each.isTopLevelClass() && !each.getSimpleName().equals("package-info"))
+                .collect(Collectors.groupingBy(
+                        JavaClass::getSimpleName, Collectors.mapping(JavaClass::getName, Collectors.toList())));
+        twice.values().removeIf(names -> names.size() == 1);
+        assertThat(twice).isEmpty();
+    }
 }

@@ -20,7 +20,7 @@ import org.soberhem.core.costume.Stage;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
-import org.soberhem.desk.studio.Studio;
+import org.soberhem.studio.Studio;
 
 /**
  * How long each command of the journeys holds the interface thread: the processor time that the thread takes for the command itself, and
@@ -55,27 +55,30 @@ final class Held {
     private void walk(String costume) {
         then("open a costume", () -> studio.open(costume));
         for (Stage stage : Stage.values()) {
-            then("show " + stage, () -> studio.placeProperty().set(Optional.of(stage)));
+            then("show " + stage, () -> studio.navigation().place().set(Optional.of(stage)));
         }
-        then("show the draft again", () -> studio.placeProperty().set(Optional.of(Stage.DRAFT)));
+        then("show the draft again", () -> studio.navigation().place().set(Optional.of(Stage.DRAFT)));
         then("alter", () -> alter(3));
         then("undo", studio::undo);
         then("redo", studio::redo);
         then("undo", studio::undo);
         then("change a setting", () -> change());
-        then("name a version", () -> studio.nameVersion(garment().name(), "tried"));
+        then("name a version", () -> studio.garments().nameVersion(garment().name(), "tried"));
         then("undo", studio::undo);
         then(
                 "inches or centimetres",
-                () -> studio.formatProperty()
+                () -> studio.preferences()
+                        .format()
                         .set(
                                 studio.format() == LengthFormat.CENTIMETRES
                                         ? LengthFormat.INCH_EIGHTHS
                                         : LengthFormat.CENTIMETRES));
         then(
                 "light or dark",
-                () -> studio.darkProperty().set(!studio.darkProperty().get()));
-        then("show the rail", () -> studio.placeProperty().set(Optional.empty()));
+                () -> studio.preferences()
+                        .dark()
+                        .set(!studio.preferences().dark().get()));
+        then("show the rail", () -> studio.navigation().place().set(Optional.empty()));
     }
 
     private Garment garment() {
@@ -91,10 +94,10 @@ final class Held {
     }
 
     private void change() {
-        studio.sheet(garment()).adjustables().stream()
+        studio.current().sheet(garment()).adjustables().stream()
                 .filter(each -> each.ways().isEmpty())
                 .findFirst()
-                .ifPresent(each -> studio.choose(garment().name(), each.name(), Length.ofMillimetres(30)));
+                .ifPresent(each -> studio.garments().choose(garment().name(), each.name(), Length.ofMillimetres(30)));
     }
 
     /** Gives one command after another, each when what the one before did is kept, shown and drawn. */

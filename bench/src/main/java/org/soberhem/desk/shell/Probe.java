@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicBoolean;
 import javafx.animation.AnimationTimer;
 import javafx.application.Application;
 import javafx.application.Platform;
@@ -24,8 +25,8 @@ import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.trace.Tracing;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Tappable;
+import org.soberhem.studio.Studio;
 
 /**
  * Starts a bare window ({@code --bare}) or the demo ({@code --demo}), answers one click, and prints how long that took since
@@ -54,8 +55,9 @@ public final class Probe extends Application {
             return;
         }
         SoberHemApp.show(stage, studio -> {
-            studio.situationProperty().addListener((was, before, now) -> {
-                if (before == null) {
+            AtomicBoolean first = new AtomicBoolean(true);
+            studio.current().situation().listen(now -> {
+                if (first.getAndSet(false)) {
                     answered(Optional.of(studio));
                 }
             });
@@ -127,7 +129,7 @@ public final class Probe extends Application {
 
     private static void visit(Optional<Studio> studio, List<org.soberhem.core.costume.Stage> left) {
         if (studio.isPresent() && !left.isEmpty()) {
-            studio.get().placeProperty().set(Optional.of(left.remove(0)));
+            studio.get().navigation().place().set(Optional.of(left.remove(0)));
             onNextFrame(() -> onNextFrame(() -> visit(studio, left)));
             return;
         }
@@ -159,11 +161,11 @@ public final class Probe extends Application {
         studio.keep(wearer, "sets", Sentence.of("Measured often"));
         long[] took = new long[OPENINGS];
         for (int i = -OPENINGS; i < OPENINGS; i++) {
-            studio.placeProperty().set(Optional.empty());
+            studio.navigation().place().set(Optional.empty());
             studio.open("post-1908");
             long from = System.nanoTime();
             studio.open("secretary-1906");
-            studio.placeProperty().set(Optional.of(org.soberhem.core.costume.Stage.TAPE));
+            studio.navigation().place().set(Optional.of(org.soberhem.core.costume.Stage.TAPE));
             Window.getWindows().get(0).getScene().getRoot().applyCss();
             Window.getWindows().get(0).getScene().getRoot().layout();
             if (i >= 0) {
@@ -178,8 +180,8 @@ public final class Probe extends Application {
     /** Taps places on the picture: from the tap until it is shown and on its way to the disk, without rendering. */
     private static void trace(Studio studio) {
         Scene scene = Window.getWindows().get(0).getScene();
-        studio.placeProperty().set(Optional.empty());
-        studio.shelfProperty().set(true);
+        studio.navigation().place().set(Optional.empty());
+        studio.navigation().shelf().set(true);
         ((Tappable) scene.lookup("#tracing-dressing-jacket")).fire();
         scene.getRoot().applyCss();
         scene.getRoot().layout();
@@ -231,11 +233,11 @@ public final class Probe extends Application {
     /** Recomputes and updates the scene, without rendering it. */
     private static void drag(Studio studio) {
         studio.open("secretary-1906");
-        studio.placeProperty().set(Optional.of(org.soberhem.core.costume.Stage.DRAFT));
+        studio.navigation().place().set(Optional.of(org.soberhem.core.costume.Stage.DRAFT));
         long[] took = new long[DRAGS];
         for (int i = -WARM; i < DRAGS; i++) {
             long from = System.nanoTime();
-            studio.tryMeasure("full-bust", 900 + Math.floorMod(i, 400) * 0.5);
+            studio.current().tryMeasure("full-bust", 900 + Math.floorMod(i, 400) * 0.5);
             if (i >= 0) {
                 took[i] = System.nanoTime() - from;
             }

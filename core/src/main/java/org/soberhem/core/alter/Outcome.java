@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.soberhem.core.alter.edit.AlterationRefusal;
 import org.soberhem.core.alter.kind.Alteration;
-import org.soberhem.core.alter.kind.CombinedAlteration;
+import org.soberhem.core.alter.kind.Together;
 import org.soberhem.core.alter.kind.TrueSeam;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Sentence;
@@ -46,7 +46,7 @@ public record Outcome(
             return refused(before, crossing.get());
         }
         List<SeamCheck> spoiled = spoiled(before, after);
-        Optional<Alteration> completed = spoiled.isEmpty() || alteration instanceof CombinedAlteration
+        Optional<Alteration> completed = spoiled.isEmpty() || alteration instanceof Together
                 ? Optional.empty()
                 : completed(before, after, alteration, spoiled);
         Optional<SeamCheck> torn = spoiled.stream()
@@ -121,7 +121,7 @@ public record Outcome(
                 parts.add(truing);
             }
         }
-        CombinedAlteration together = new CombinedAlteration(parts);
+        Together together = new Together(parts);
         try {
             Pattern whole = together.made(before);
             boolean sound =

@@ -30,6 +30,7 @@ import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.judging.EvaluatedCostume;
 import org.soberhem.core.judging.SinceVersion;
 import org.soberhem.core.judging.Supplies;
+import org.soberhem.core.judging.Target;
 import org.soberhem.core.layers.Wardrobe;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Edge;
@@ -135,7 +136,7 @@ public final class Gate {
                                         ? Sentence.of("No cloth is chosen")
                                         : Sentence.of("Not made ready yet: {}", String.join(", ", raw)),
                         Stage.CLOTH,
-                        "");
+                        Target.PLACE);
             }
             case ENOUGH -> {
                 Optional<ClothSupply> lacking =
@@ -145,7 +146,9 @@ public final class Gate {
                         lacking.isEmpty(),
                         lacking.map(Gate::whyNotEnough).orElse(Sentence.of("Enough cloth is in hand for every use")),
                         Stage.CLOTH,
-                        lacking.map(supply -> supply.use().use()).orElse(""));
+                        lacking.<Target>map(
+                                        supply -> new Target.Use(supply.use().use()))
+                                .orElse(Target.PLACE));
             }
             case SET -> {
                 boolean met = outer.isLaid() && outer.pieces().unmatched().isEmpty();
@@ -158,7 +161,7 @@ public final class Gate {
                                         ? outer.pieces().unmatched().get(0)
                                         : Sentence.of("Grain and stripes are set when the outer cloth is laid"),
                         Stage.CLOTH,
-                        "outer");
+                        new Target.Use("outer"));
             }
             default -> {
                 List<String> open = all.stream()
@@ -172,7 +175,7 @@ public final class Gate {
                                 ? Sentence.of("Outer, lining and interlining each have their cloth")
                                 : Sentence.of("No cloth is chosen yet for {}", String.join(", ", open)),
                         Stage.CLOTH,
-                        open.isEmpty() ? "" : open.get(0));
+                        open.isEmpty() ? Target.PLACE : new Target.Use(open.get(0)));
             }
         };
     }
@@ -195,7 +198,7 @@ public final class Gate {
                             true,
                             Sentence.of("It needs no hanging: nothing of it drops"),
                             Stage.BENCH,
-                            "")
+                            Target.PLACE)
                     : GateCondition.unknown(
                             GateCheck.HUNG, "Hung for a day before it is levelled: no step says so yet", Stage.BENCH);
         }
@@ -213,7 +216,7 @@ public final class Gate {
                                         words(since.plusMinutes(waiting.get().minutes()))))
                                 .orElse(Sentence.of("It has not been hung yet")),
                 Stage.BENCH,
-                waiting.get().id());
+                new Target.BenchStep(waiting.get().id()));
     }
 
     private static String words(LocalDateTime at) {
@@ -250,18 +253,18 @@ public final class Gate {
                                 garment.base(),
                                 since.words());
                 };
-        return GateCondition.of(GateCheck.TRIED, round.isPresent(), words, Stage.FITTING, "");
+        return GateCondition.of(GateCheck.TRIED, round.isPresent(), words, Stage.FITTING, Target.PLACE);
     }
 
     private GateCondition remarks(Costume costume, Garment garment) {
         List<String> open = new ArrayList<>();
-        String first = "";
+        Target first = Target.PLACE;
         for (Fitting fitting : costume.fittings()) {
             for (Remark remark : fitting.remarks()) {
                 if (remark.garment().equals(garment.name()) && blocks(remark)) {
                     open.add(symptoms.words(remark.seen()) + " ("
                             + severity(remark).words() + ")");
-                    first = first.isEmpty() ? remark.id() : first;
+                    first = first.equals(Target.PLACE) ? new Target.Remark(remark.id()) : first;
                 }
             }
         }
@@ -300,7 +303,7 @@ public final class Gate {
                     false,
                     Sentence.of("Layers: it was not tried on over {}", wardrobe.title(costume.stack())),
                     Stage.FITTING,
-                    "");
+                    Target.PLACE);
         }
         Fitting fitting = round.get();
         boolean same = fitting.confirmed()
@@ -312,7 +315,7 @@ public final class Gate {
                         "At fitting {} the layers were {}",
                         fitting.number(),
                         fitting.confirmed() ? "others than it will be worn over" : "not confirmed");
-        return GateCondition.of(GateCheck.LAYERS, same, words, Stage.FITTING, "");
+        return GateCondition.of(GateCheck.LAYERS, same, words, Stage.FITTING, Target.PLACE);
     }
 
     /** Returns the movements that a kind of garment is tried in. */
@@ -344,7 +347,7 @@ public final class Gate {
         Sentence words = left.isEmpty()
                 ? Sentence.of("{}: every test passed", what)
                 : Sentence.of("{}: still to be tried or failed: {}", what, String.join(", ", left));
-        return GateCondition.of(check, left.isEmpty(), words, Stage.FITTING, "");
+        return GateCondition.of(check, left.isEmpty(), words, Stage.FITTING, Target.PLACE);
     }
 
     private static String kind(EvaluatedCostume at, Garment garment) {
@@ -366,7 +369,7 @@ public final class Gate {
                 : met
                         ? Sentence.of("It can be got into: every opening passes")
                         : failing.get(0).sentence();
-        return GateCondition.of(GateCheck.OPENINGS, met, words, Stage.DRAFT, "");
+        return GateCondition.of(GateCheck.OPENINGS, met, words, Stage.DRAFT, Target.PLACE);
     }
 
     private static GateCondition seams(EvaluatedCostume at, Garment garment) {
@@ -380,8 +383,9 @@ public final class Gate {
         Sentence words = work.isEmpty()
                 ? Sentence.of("Seams: the garment cannot be drawn")
                 : met ? Sentence.of("Every seam is true") : untrue.get().sentence();
-        String target =
-                untrue.map(seam -> seam.seam().first().get(0).toString()).orElse("");
+        Target target = untrue.map(seam -> seam.seam().first().get(0))
+                .<Target>map(edge -> new Target.Part(edge.piece(), edge.edge()))
+                .orElse(Target.PLACE);
         return GateCondition.of(GateCheck.SEAMS, met, words, Stage.DRAFT, target);
     }
 
@@ -396,7 +400,7 @@ public final class Gate {
                         ? Sentence.of("It was pressed before it was tried on")
                         : Sentence.of("Press it and try it on again"),
                 Stage.FITTING,
-                "");
+                Target.PLACE);
     }
 
     /** Returns the edges of a garment that are left long and trimmed last on the wearer: neckline high, waist and hem long. */

@@ -1,6 +1,7 @@
 package org.soberhem.core.gate;
 
 import org.soberhem.core.costume.Stage;
+import org.soberhem.core.judging.Target;
 import org.soberhem.core.length.Sentence;
 
 /**
@@ -12,7 +13,7 @@ import org.soberhem.core.length.Sentence;
  * @param stage where it is settled
  * @param target what to show there
  */
-public record GateCondition(GateCheck check, State state, Sentence words, Stage stage, String target) {
+public record GateCondition(GateCheck check, State state, Sentence words, Stage stage, Target target) {
 
     /** Whether a condition is met. */
     public enum State {
@@ -22,11 +23,11 @@ public record GateCondition(GateCheck check, State state, Sentence words, Stage 
         UNKNOWN
     }
 
-    static GateCondition of(GateCheck check, boolean met, Sentence words, Stage stage, String target) {
+    static GateCondition of(GateCheck check, boolean met, Sentence words, Stage stage, Target target) {
         return new GateCondition(check, met ? State.MET : State.MISSING, words, stage, target);
     }
 
     static GateCondition unknown(GateCheck check, String words, Stage stage) {
-        return new GateCondition(check, State.UNKNOWN, Sentence.of(words), stage, "");
+        return new GateCondition(check, State.UNKNOWN, Sentence.of(words), stage, Target.PLACE);
     }
 }

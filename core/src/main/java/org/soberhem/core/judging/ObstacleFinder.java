@@ -88,7 +88,10 @@ public final class ObstacleFinder {
         List<Obstacle> found = new ArrayList<>();
         if (set.isEmpty()) {
             found.add(new Obstacle(
-                    Stage.TAPE, "", "", Sentence.of("The wearer has not been measured: begin with the tape")));
+                    Stage.TAPE,
+                    "",
+                    Target.PLACE,
+                    Sentence.of("The wearer has not been measured: begin with the tape")));
         } else {
             tape(judgement, set.get(), doubts.of(set.get(), at.wearer().build(), today, months), found);
         }
@@ -108,7 +111,8 @@ public final class ObstacleFinder {
             if (work != null && !use.cloth().isEmpty() && use.cutOn().isEmpty()) {
                 ClothSupply.of(work.pattern(), use, supplies)
                         .wrong()
-                        .forEach(wrong -> found.add(new Obstacle(Stage.CLOTH, use.garment(), use.use(), wrong)));
+                        .forEach(wrong ->
+                                found.add(new Obstacle(Stage.CLOTH, use.garment(), new Target.Use(use.use()), wrong)));
             }
         }
     }
@@ -118,8 +122,8 @@ public final class ObstacleFinder {
         LocalDate today = supplies.now().toLocalDate();
         long open = bench.tasks().stream().filter(task -> !task.isDone()).count();
         if (open > 0 && costume.event().filter(today::isAfter).isPresent()) {
-            found.add(
-                    new Obstacle(Stage.BENCH, "", "", Sentence.of("Its day is past and {} steps are not done", open)));
+            found.add(new Obstacle(
+                    Stage.BENCH, "", Target.PLACE, Sentence.of("Its day is past and {} steps are not done", open)));
         }
     }
 
@@ -138,7 +142,13 @@ public final class ObstacleFinder {
                         || doubt.measures().stream().anyMatch(used::contains))
                 .limit(MOST_DOUBTS)
                 .forEach(doubt -> found.add(new Obstacle(
-                        Stage.TAPE, "", doubt.measures().stream().findFirst().orElse(""), doubt.brief())));
+                        Stage.TAPE,
+                        "",
+                        doubt.measures().stream()
+                                .findFirst()
+                                .<Target>map(Target.Measure::new)
+                                .orElse(Target.PLACE),
+                        doubt.brief())));
         layers(judgement.costume(), set, used, found);
     }
 
@@ -149,7 +159,9 @@ public final class ObstacleFinder {
             ResolvedMeasure taken = tape.taken(failure.subject(), set, costume);
             why = Sentence.of("{}: {}", catalogue.name(failure.subject()), taken.words());
         }
-        return new Obstacle(missing ? Stage.TAPE : Stage.DRAFT, garment, failure.subject(), why);
+        return missing
+                ? new Obstacle(Stage.TAPE, garment, new Target.Measure(failure.subject()), why)
+                : new Obstacle(Stage.DRAFT, garment, Target.PLACE, why);
     }
 
     private void layers(Costume costume, MeasurementSet set, Set<String> used, List<Obstacle> found) {
@@ -166,7 +178,7 @@ public final class ObstacleFinder {
             found.add(new Obstacle(
                     Stage.TAPE,
                     "",
-                    estimates.get(0).asked(),
+                    new Target.Measure(estimates.get(0).asked()),
                     Sentence.of(
                             "{} only estimated over the layers, not measured: measure before cutting",
                             String.join(
@@ -180,7 +192,7 @@ public final class ObstacleFinder {
             found.add(new Obstacle(
                     Stage.TAPE,
                     "",
-                    stale.iterator().next(),
+                    new Target.Measure(stale.iterator().next()),
                     Sentence.of(
                             "Measured over {}: {} no longer count over {}",
                             wardrobe.title(set.stack()),
@@ -192,7 +204,7 @@ public final class ObstacleFinder {
 
     private void draft(Judgement judgement, List<Obstacle> found) {
         if (judgement.costume().garments().isEmpty()) {
-            found.add(new Obstacle(Stage.DRAFT, "", "", Sentence.of("No garment has a pattern yet")));
+            found.add(new Obstacle(Stage.DRAFT, "", Target.PLACE, Sentence.of("No garment has a pattern yet")));
         }
         judgement.works().forEach((garment, work) -> {
             List<Alteration> made =
@@ -201,13 +213,14 @@ public final class ObstacleFinder {
                     .forEach((place, why) -> found.add(new Obstacle(
                             Stage.DRAFT,
                             garment,
-                            Obstacle.ALTERATION + place,
+                            new Target.MadeAlteration(place),
                             Sentence.of("{}: {}", made.get(place).sentence(), why))));
             for (CheckResult check : work.checks()) {
                 if (!check.isJudged()) {
-                    found.add(new Obstacle(Stage.TAPE, garment, "", check.sentence()));
+                    found.add(new Obstacle(Stage.TAPE, garment, Target.PLACE, check.sentence()));
                 } else if (!check.passes() && !check.isOpening()) {
-                    String target = check.where().piece() + "." + check.where().part();
+                    Target target =
+                            new Target.Part(check.where().piece(), check.where().part());
                     found.add(new Obstacle(Stage.DRAFT, garment, target, check.sentence()));
                 }
             }
@@ -215,7 +228,8 @@ public final class ObstacleFinder {
             for (SeamCheck seam : work.seams()) {
                 if (!seam.isTrue()) {
                     EdgeRef first = seam.seam().first().get(0);
-                    found.add(new Obstacle(Stage.DRAFT, garment, first.toString(), seam.sentence()));
+                    found.add(new Obstacle(
+                            Stage.DRAFT, garment, new Target.Part(first.piece(), first.edge()), seam.sentence()));
                 }
             }
         });
@@ -228,7 +242,7 @@ public final class ObstacleFinder {
             sum.findings().stream()
                     .filter(finding -> finding.grade() == Finding.Grade.FAILS)
                     .forEach(finding ->
-                            found.add(new Obstacle(Stage.DRAFT, garment, Obstacle.SUM + sum.name(), finding.words())));
+                            found.add(new Obstacle(Stage.DRAFT, garment, new Target.Sum(sum.name()), finding.words())));
         }
     }
 
@@ -237,7 +251,10 @@ public final class ObstacleFinder {
         if (costume.fittings().isEmpty()) {
             if (!judgement.works().isEmpty()) {
                 found.add(new Obstacle(
-                        Stage.FITTING, "", "", Sentence.of("No mock-up has been tried on: print it, sew it, fit it")));
+                        Stage.FITTING,
+                        "",
+                        Target.PLACE,
+                        Sentence.of("No mock-up has been tried on: print it, sew it, fit it")));
             }
             return;
         }
@@ -246,7 +263,7 @@ public final class ObstacleFinder {
             found.add(new Obstacle(
                     Stage.FITTING,
                     "",
-                    "",
+                    Target.PLACE,
                     Sentence.of(
                             "The layers worn at fitting {} are not confirmed: its remarks are provisional",
                             latest.number())));
@@ -255,7 +272,7 @@ public final class ObstacleFinder {
             found.add(new Obstacle(
                     Stage.FITTING,
                     "",
-                    "",
+                    Target.PLACE,
                     Sentence.of(
                             "Fitting {} was over {}, the costume is now worn over {}: judge it again",
                             latest.number(),
@@ -266,7 +283,8 @@ public final class ObstacleFinder {
         for (Fitting fitting : costume.fittings()) {
             for (Remark remark : fitting.remarks()) {
                 if (remark.isOpen()) {
-                    found.add(new Obstacle(Stage.FITTING, remark.garment(), remark.id(), open(fitting, remark)));
+                    found.add(new Obstacle(
+                            Stage.FITTING, remark.garment(), new Target.Remark(remark.id()), open(fitting, remark)));
                 }
             }
         }
@@ -286,7 +304,7 @@ public final class ObstacleFinder {
                             found.add(new Obstacle(
                                     Stage.FITTING,
                                     name,
-                                    "",
+                                    Target.PLACE,
                                     Sentence.of(
                                             "Version {} of the {} was cut before {} was measured anew: fitting {} is provisional",
                                             cut,
@@ -304,7 +322,7 @@ public final class ObstacleFinder {
             found.add(new Obstacle(
                     Stage.FITTING,
                     "",
-                    "",
+                    Target.PLACE,
                     Sentence.of(
                             "Fitting {} was without {}: its remarks are provisional",
                             latest.number(),
@@ -344,6 +362,9 @@ public final class ObstacleFinder {
                 .filter(verdict -> verdict.grade() == Verdict.Grade.NOT_MET)
                 .limit(MOST_VERDICTS)
                 .forEach(verdict -> found.add(new Obstacle(
-                        Stage.SILHOUETTE, verdict.garment(), verdict.rule().id(), verdict.sentence())));
+                        Stage.SILHOUETTE,
+                        verdict.garment(),
+                        new Target.Rule(verdict.rule().id()),
+                        verdict.sentence())));
     }
 }

@@ -27,16 +27,18 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
+import org.soberhem.core.judging.Target;
 import org.soberhem.core.plan.Bench;
 import org.soberhem.core.plan.Forecast;
 import org.soberhem.core.plan.Task;
 import org.soberhem.core.report.Overview;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Latest;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tabs;
 import org.soberhem.desk.widget.Tappable;
+import org.soberhem.studio.BenchCommands;
+import org.soberhem.studio.Studio;
 
 /** The bench: the steps in order with a clock; at the right when it will be done, what can travel, what to leave out. */
 public final class BenchView extends BorderPane {
@@ -68,7 +70,7 @@ public final class BenchView extends BorderPane {
 
     private final Studio studio;
     private final FileDesk files;
-    private final BenchDesk desk;
+    private final BenchCommands desk;
     private final VBox steps = new VBox();
     private final VBox side = new VBox(10);
     private final Label clock = Parts.label("", "large");
@@ -86,6 +88,7 @@ public final class BenchView extends BorderPane {
     private String reckoned = "";
 
     private String chosen = "";
+    private String shown = "";
     private int ticks;
 
     /**
@@ -95,11 +98,11 @@ public final class BenchView extends BorderPane {
     public BenchView(Studio studio, FileDesk files) {
         this.studio = studio;
         this.files = files;
-        this.desk = new BenchDesk(studio);
+        this.desk = new BenchCommands(studio);
         this.reckoning = new Latest(files);
         pause.setId("bench-break");
         Button add = Parts.button(
-                "Add a step", () -> desk.add(studio.garmentProperty().get()));
+                "Add a step", () -> desk.add(studio.current().garment().get()));
         add.setId("add-step");
         HBox head = new HBox(10, tabs, Parts.gap(), add);
         head.setAlignment(Pos.CENTER_LEFT);
@@ -121,17 +124,19 @@ public final class BenchView extends BorderPane {
         setRight(right);
         tabs.mark(page);
         ticking.setCycleCount(Timeline.INDEFINITE);
-        studio.situationProperty().addListener((was, before, now) -> {
-            if (before != null
-                    && now != null
-                    && !before.costume().id().equals(now.costume().id())) {
+        studio.current().situation().listen(now -> {
+            String costume = now == null ? "" : now.costume().id();
+            if (!costume.equals(shown)) {
+                shown = costume;
                 chosen = "";
             }
             refresh();
         });
-        studio.targetProperty().addListener((was, before, now) -> {
-            if (studio.situation() != null && desk.bench().task(now).isPresent()) {
-                chosen = now;
+        studio.navigation().target().listen(now -> {
+            if (now instanceof Target.BenchStep step
+                    && studio.situation() != null
+                    && desk.bench().task(step.id()).isPresent()) {
+                chosen = step.id();
                 refresh();
             }
         });
@@ -249,7 +254,7 @@ public final class BenchView extends BorderPane {
                 .filter(task -> task.garment().equals(garment))
                 .mapToDouble(task -> desk.bench().spent(task.id(), studio.now()).toMinutes())
                 .sum();
-        Label about = Parts.label("every step is done, in " + BenchDesk.time(spent), "settled");
+        Label about = Parts.label("every step is done, in " + BenchCommands.time(spent), "settled");
         about.setPadding(new Insets(12, 16, 4, 0));
         Tappable head = new Tappable(
                 new HBox(title, about),
@@ -289,8 +294,8 @@ public final class BenchView extends BorderPane {
             case WAIT -> waiting(task);
             case INSPECT -> "look before going on";
             case WORK ->
-                (spent > 0 ? BenchDesk.time(spent) + " of " : "")
-                        + BenchDesk.time(task.minutes())
+                (spent > 0 ? BenchCommands.time(spent) + " of " : "")
+                        + BenchCommands.time(task.minutes())
                         + (task.where() == Task.Where.BENCH
                                 ? ""
                                 : " · " + task.where().words())
@@ -326,7 +331,7 @@ public final class BenchView extends BorderPane {
 
     private String waiting(Task task) {
         if (task.done().isEmpty()) {
-            return "waits " + BenchDesk.time(task.minutes()) + " once it is ticked";
+            return "waits " + BenchCommands.time(task.minutes()) + " once it is ticked";
         }
         var until = task.done().get().plusMinutes(task.minutes());
         return (until.isAfter(studio.now()) ? "until " : "over since ") + until.toLocalDate() + ", "
@@ -423,7 +428,7 @@ public final class BenchView extends BorderPane {
         outlook(bench);
         if (!bench.tasks().isEmpty()) {
             double spent = bench.spent(studio.now()).toMinutes();
-            side.getChildren().add(Parts.text(BenchDesk.time(spent) + " worked so far.", "label"));
+            side.getChildren().add(Parts.text(BenchCommands.time(spent) + " worked so far.", "label"));
         }
         pieces();
         Button out = Parts.button("Dates as iCalendar", this::calendar);
@@ -454,13 +459,13 @@ public final class BenchView extends BorderPane {
                 said::setText);
     }
 
-    private void forecast(Forecast forecast, BenchDesk.Outlook found) {
+    private void forecast(Forecast forecast, BenchCommands.Outlook found) {
         Label middle = Parts.label(day(forecast.middle()), "large");
         outlook.getChildren()
                 .addAll(
                         middle,
                         Parts.text("In four of five cases between " + day(forecast.early()) + " and "
-                                + day(forecast.late()) + "; about " + BenchDesk.time(forecast.minutes())
+                                + day(forecast.late()) + "; about " + BenchCommands.time(forecast.minutes())
                                 + " of work are left."));
         int timed = found.timed();
         outlook.getChildren()
@@ -478,7 +483,7 @@ public final class BenchView extends BorderPane {
                             "Needed on " + day(event) + ": in time in " + how + " cases.",
                             share < 0.8 ? "needs" : "settled"));
             if (share < 0.8) {
-                List<BenchDesk.Spared> spared = found.spared();
+                List<BenchCommands.Spared> spared = found.spared();
                 outlook.getChildren().add(Parts.label("What to leave out first", "caps"));
                 spared.forEach(each -> outlook.getChildren()
                         .add(Parts.text("· " + each.task().title()
@@ -499,7 +504,9 @@ public final class BenchView extends BorderPane {
 
     /** Unfinished pieces weigh on people: they are counted against the maker's own limit, and those not begun are named. */
     private void pieces() {
-        List<Overview> all = studio.costumeIds().stream().map(studio::known).toList();
+        List<Overview> all = studio.histories().costumeIds().stream()
+                .map(studio.histories().costumes()::overview)
+                .toList();
         long begun = all.stream().filter(Overview::isOnTheGo).count();
         List<String> waiting = all.stream()
                 .filter(costume -> !costume.archived() && !costume.worn() && !costume.begun())

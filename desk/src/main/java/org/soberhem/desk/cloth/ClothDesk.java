@@ -18,7 +18,7 @@ import org.soberhem.core.judging.ClothSupply;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Seam;
-import org.soberhem.desk.studio.Studio;
+import org.soberhem.studio.Studio;
 
 /** What is done at the cloth, without its looks: cloth chosen, laid, moved by hand, cut. */
 public final class ClothDesk {
@@ -39,7 +39,7 @@ public final class ClothDesk {
 
     private Optional<DraftedGarment> work() {
         return Optional.ofNullable(studio.situation())
-                .flatMap(now -> now.work(studio.garmentProperty().get()));
+                .flatMap(now -> now.work(studio.current().garment().get()));
     }
 
     /** Returns the uses of cloth that the garment at hand has. */
@@ -67,7 +67,7 @@ public final class ClothDesk {
     /** Returns how every cloth of the garment at hand stands. */
     public List<ClothSupply> supplies() {
         return work().map(each ->
-                        ClothSupply.of(costume(), studio.garmentProperty().get(), each.pattern(), studio.supplies()))
+                        ClothSupply.of(costume(), studio.current().garment().get(), each.pattern(), studio.supplies()))
                 .orElse(List.of());
     }
 
@@ -77,7 +77,7 @@ public final class ClothDesk {
 
     /** Returns what is chosen for the use that is shown. */
     public ClothUse chosen() {
-        String garment = studio.garmentProperty().get();
+        String garment = studio.current().garment().get();
         return costume().underway().use(garment, use()).orElseGet(() -> ClothUse.of(garment, use()));
     }
 

@@ -18,11 +18,12 @@ import org.soberhem.core.cloth.Cloth;
 import org.soberhem.core.cloth.Lay;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.judging.ClothSupply;
-import org.soberhem.desk.studio.Studio;
+import org.soberhem.core.judging.Target;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tabs;
 import org.soberhem.files.print.LayPdf;
+import org.soberhem.studio.Studio;
 
 /** The cloth: the lay in the middle, what is chosen for it, the stash, notions and cost at the right. */
 public final class ClothView extends BorderPane {
@@ -102,11 +103,15 @@ public final class ClothView extends BorderPane {
         right.setPrefWidth(SIDE);
         right.setMinWidth(SIDE);
         setRight(right);
-        studio.situationProperty().addListener((was, before, now) -> refresh());
-        studio.doneProperty().addListener((was, before, now) -> refresh());
-        studio.garmentProperty().addListener((was, before, now) -> refresh());
-        studio.formatProperty().addListener((was, before, now) -> refresh());
-        studio.targetProperty().addListener((was, before, now) -> target(now));
+        studio.current().situation().listen(now -> refresh());
+        studio.done().listen(now -> refresh());
+        studio.current().garment().listen(now -> refresh());
+        studio.preferences().format().listen(now -> refresh());
+        studio.navigation().target().listen(now -> {
+            if (now instanceof Target.Use use) {
+                target(use.name());
+            }
+        });
         sceneProperty().addListener((was, before, now) -> refresh());
         show(Page.LAY);
     }
@@ -125,8 +130,7 @@ public final class ClothView extends BorderPane {
     }
 
     private void target(String use) {
-        if (studio.placeProperty().get().equals(Optional.of(Stage.CLOTH))
-                && desk.uses().contains(use)) {
+        if (studio.navigation().isAt(Stage.CLOTH) && desk.uses().contains(use)) {
             desk.show(use);
             refresh();
         }
@@ -280,7 +284,7 @@ public final class ClothView extends BorderPane {
             return;
         }
         String title = studio.situation().costume().title() + ", "
-                + studio.garmentProperty().get();
+                + studio.current().garment().get();
         files.write(
                 FileDesk.nameOf(title) + "-lay.pdf",
                 () -> LayPdf.write(title, all, studio.format(), studio.today()),

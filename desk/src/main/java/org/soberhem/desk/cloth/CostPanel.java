@@ -12,9 +12,9 @@ import javafx.scene.layout.VBox;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.maker.Maker;
 import org.soberhem.core.report.CostReport;
-import org.soberhem.desk.studio.Situation;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.studio.Situation;
+import org.soberhem.studio.Studio;
 
 /** What the costume costs, and all costumes of a season together. */
 final class CostPanel extends VBox {
@@ -101,9 +101,16 @@ final class CostPanel extends VBox {
                 "All costumes of " + year + " together",
                 () -> answer.getChildren()
                         .setAll(Parts.label(
-                                number(studio.costumeIds().stream()
-                                        .filter(id -> year(studio.known(id).event()) == year)
-                                        .mapToDouble(id -> cost(studio.overview(studio.costume(id)))
+                                number(studio.histories().costumeIds().stream()
+                                        .filter(id -> year(studio.histories()
+                                                        .costumes()
+                                                        .overview(id)
+                                                        .event())
+                                                == year)
+                                        .mapToDouble(id -> cost(studio.current()
+                                                        .evaluate(studio.histories()
+                                                                .costumes()
+                                                                .value(id)))
                                                 .sum())
                                         .sum()),
                                 "figure")));

@@ -26,10 +26,10 @@ import org.soberhem.core.judging.ClothSupply;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.SpreadPiece;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.studio.Studio;
 
 /** What is chosen for a lay, what it comes to, and what to do if the cloth is too short. */
 final class LayPanel extends VBox {

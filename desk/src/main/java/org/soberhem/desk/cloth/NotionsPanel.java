@@ -14,8 +14,8 @@ import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthFormatException;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.report.CostReport;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.studio.Studio;
 
 /** Hooks, buttons, bones and tape: what the patterns need beside what is in hand. */
 final class NotionsPanel extends VBox {

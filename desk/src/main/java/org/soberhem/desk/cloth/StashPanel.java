@@ -25,11 +25,12 @@ import org.soberhem.core.cloth.Stash;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.desk.studio.KeptPictures;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tappable;
+import org.soberhem.studio.Histories;
+import org.soberhem.studio.Studio;
 
 /** The cloths in hand: a list, and what is known of the one that is chosen. */
 final class StashPanel extends VBox {
@@ -82,7 +83,7 @@ final class StashPanel extends VBox {
     private void add() {
         Set<String> taken = new LinkedHashSet<>();
         studio.stash().cloths().forEach(cloth -> taken.add(cloth.id()));
-        chosen = Studio.freeId("cloth", taken);
+        chosen = Histories.freeId("cloth", taken);
         studio.keep(
                 studio.stash().with(Cloth.of(chosen, "New cloth", "linen", WIDE, LONG)),
                 "add cloth",

@@ -23,14 +23,15 @@ import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Pattern;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.studio.AlterationCommands;
+import org.soberhem.studio.Studio;
 
 /** The next alteration with what it would do before it is made, those made so far, and the versions. */
 final class AlterPanel extends VBox {
 
     private final Studio studio;
-    private final AlterDesk desk;
+    private final AlterationCommands desk;
     private final TextField find = new TextField();
     private final ListView<AlterationKind> kinds = new ListView<>();
     private final VBox about = new VBox(4);
@@ -55,7 +56,7 @@ final class AlterPanel extends VBox {
      * @param desk the commands
      * @param preview gets the pattern as it would become, or nothing; and a state to compare with, or nothing
      */
-    AlterPanel(Studio studio, AlterDesk desk, BiConsumer<Optional<Pattern>, Optional<Pattern>> preview) {
+    AlterPanel(Studio studio, AlterationCommands desk, BiConsumer<Optional<Pattern>, Optional<Pattern>> preview) {
         this.studio = studio;
         this.desk = desk;
         this.preview = preview;
@@ -198,7 +199,7 @@ final class AlterPanel extends VBox {
                 .filter(each -> each.answers(old).isPresent())
                 .findFirst();
         if (kind.isEmpty()) {
-            studio.doneProperty().set("What was made true together is taken out and made anew");
+            studio.done().set("What was made true together is taken out and made anew");
             return;
         }
         find.setText("");

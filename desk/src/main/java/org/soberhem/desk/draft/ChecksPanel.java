@@ -11,6 +11,7 @@ import org.soberhem.core.alter.CheckRemedy;
 import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.Target;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.SeamCheck;
 import org.soberhem.desk.widget.Parts;
@@ -20,16 +21,16 @@ import org.soberhem.desk.widget.Tappable;
 final class ChecksPanel extends VBox {
 
     private final VBox rows = new VBox();
-    private final Consumer<String> aim;
+    private final Consumer<Target.Part> aim;
     private final Consumer<Alteration> make;
     private final Consumer<SeamCheck> walk;
 
     /**
-     * @param aim gets {@code piece.edge} or {@code piece.level} of the row that is chosen
+     * @param aim gets the edge or level of the row that is chosen
      * @param make makes the alteration that mends a check
      * @param walk gets a seam that is to be walked
      */
-    ChecksPanel(Consumer<String> aim, Consumer<Alteration> make, Consumer<SeamCheck> walk) {
+    ChecksPanel(Consumer<Target.Part> aim, Consumer<Alteration> make, Consumer<SeamCheck> walk) {
         this.aim = aim;
         this.make = make;
         this.walk = walk;
@@ -48,7 +49,7 @@ final class ChecksPanel extends VBox {
                     mark,
                     check.sentence().in(format),
                     why,
-                    check.where().piece() + "." + check.where().part());
+                    new Target.Part(check.where().piece(), check.where().part()));
             CheckRemedy.of(check)
                     .filter(remedy -> remedy.apply(work.pattern()).refusal().isEmpty())
                     .ifPresent(remedy -> rows.getChildren().add(mend(remedy, format)));
@@ -60,7 +61,9 @@ final class ChecksPanel extends VBox {
                     seam.isTrue() ? "✓" : "✗",
                     seam.sentence().in(format),
                     "",
-                    seam.seam().first().get(0).toString());
+                    new Target.Part(
+                            seam.seam().first().get(0).piece(),
+                            seam.seam().first().get(0).edge()));
             Button key = Parts.hinted(
                     Parts.button("walk it", () -> walk.accept(seam), "quiet", "small"),
                     "One edge along the other: lengths between marks, ease, angles at the ends");
@@ -78,7 +81,7 @@ final class ChecksPanel extends VBox {
         return line;
     }
 
-    private void row(String mark, String words, String why, String target) {
+    private void row(String mark, String words, String why, Target.Part target) {
         boolean wrong = mark.equals("✗");
         VBox texts = new VBox(1, Parts.text(words));
         if (!why.isEmpty()) {

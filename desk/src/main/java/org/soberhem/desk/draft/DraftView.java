@@ -35,7 +35,7 @@ import org.soberhem.core.draft.DraftingSteps;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.judging.DraftedGarment;
-import org.soberhem.core.judging.Obstacle;
+import org.soberhem.core.judging.Target;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.Edge;
@@ -46,13 +46,14 @@ import org.soberhem.core.pattern.SeamWalk;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.desk.sheet.AddGarment;
 import org.soberhem.desk.sheet.SheetEditor;
-import org.soberhem.desk.studio.Situation;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.ObstacleList;
 import org.soberhem.desk.widget.Paper;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.TapeWindow;
+import org.soberhem.studio.AlterationCommands;
+import org.soberhem.studio.Situation;
+import org.soberhem.studio.Studio;
 
 /** The draft: paper to scale, numbers beside it, what stands in the way, the tape and the walk beneath. */
 public final class DraftView extends BorderPane {
@@ -114,7 +115,7 @@ public final class DraftView extends BorderPane {
         this.print = print;
         getStyleClass().add("draft-view");
         sums = new SumsPanel(studio, files, sumPaper);
-        AlterDesk alterDesk = new AlterDesk(studio);
+        AlterationCommands alterDesk = new AlterationCommands(studio);
         alter = new AlterPanel(studio, alterDesk, this::preview);
         checks = new ChecksPanel(this::aim, alterDesk::make, this::walkSeam);
         seamWalk = new SeamWalkPaper(alterDesk::make, this::leaveSeam);
@@ -122,7 +123,7 @@ public final class DraftView extends BorderPane {
         sheet = new SheetPanel(studio, this::changeSheet, this::addGarment);
         add = new AddGarment(studio);
         editor = new SheetEditor(studio);
-        obstacles = new ObstacleList(studio::settle);
+        obstacles = new ObstacleList(studio.navigation()::settle);
         HBox line = walkLine();
         Parts.shownUnless(line, sums.visibleProperty());
         foot = new VBox(shelf, line);
@@ -144,30 +145,30 @@ public final class DraftView extends BorderPane {
         });
         // A filter: the lists beside the paper would take the page keys for themselves.
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-        studio.situationProperty().addListener((was, before, now) -> refresh());
-        studio.formatProperty().addListener((was, before, now) -> refresh());
-        studio.garmentProperty().addListener((was, before, now) -> refresh());
+        studio.current().situation().listen(now -> refresh());
+        studio.preferences().format().listen(now -> refresh());
+        studio.current().garment().listen(now -> refresh());
         sceneProperty().addListener((was, before, now) -> {
             if (now != null && !drawn.equals(asked())) {
                 refresh();
             }
         });
-        studio.targetProperty().addListener((was, before, now) -> {
-            if (now.startsWith(Obstacle.PROPOSAL)) {
+        studio.navigation().target().listen(now -> {
+            if (now instanceof Target.ProposedAlteration proposed) {
                 select(alter);
                 refresh();
-                alter.propose(Obstacle.proposedKind(now), Obstacle.proposedAmounts(now));
-            } else if (now.startsWith(Obstacle.ALTERATION)) {
+                alter.propose(proposed.kind(), proposed.amounts());
+            } else if (now instanceof Target.MadeAlteration made) {
                 select(alter);
                 refresh();
-                alter.open(Integer.parseInt(now.substring(Obstacle.ALTERATION.length())));
-            } else if (now.startsWith(Obstacle.SUM)) {
-                sums.choose(now.substring(Obstacle.SUM.length()));
+                alter.open(made.place());
+            } else if (now instanceof Target.Sum sum) {
+                sums.choose(sum.name());
                 select(sums);
                 refresh();
-            } else if (now.indexOf('.') > 0) {
+            } else if (now instanceof Target.Part part) {
                 select(checks);
-                aim(now);
+                aim(part);
             }
         });
         refresh();
@@ -280,10 +281,10 @@ public final class DraftView extends BorderPane {
             event.consume();
         } else if (event.getCode() == KeyCode.ESCAPE
                 && !studio.situation().tried().isEmpty()) {
-            studio.forgetTried();
+            studio.current().forgetTried();
             event.consume();
         } else if (event.getCode() == KeyCode.F7
-                && studio.situation().work(studio.garmentProperty().get()).isPresent()) {
+                && studio.situation().work(studio.current().garment().get()).isPresent()) {
             select(alter);
             alter.look();
             event.consume();
@@ -300,7 +301,7 @@ public final class DraftView extends BorderPane {
                 ? List.of()
                 : List.of(
                         System.identityHashCode(studio.situation()),
-                        studio.garmentProperty().get(),
+                        studio.current().garment().get(),
                         studio.format());
     }
 
@@ -311,9 +312,9 @@ public final class DraftView extends BorderPane {
         }
         drawn = asked();
         leaveOverlaysOfAnother(
-                now.costume().id() + "/" + studio.garmentProperty().get());
+                now.costume().id() + "/" + studio.current().garment().get());
         obstacles.show(now.inTheWay(), studio.format());
-        Optional<DraftedGarment> work = now.work(studio.garmentProperty().get());
+        Optional<DraftedGarment> work = now.work(studio.current().garment().get());
         for (Node part : List.of(paper, zoom, panel, heads)) {
             Parts.show(part, work.isPresent());
         }
@@ -329,15 +330,16 @@ public final class DraftView extends BorderPane {
             return;
         }
         if (!shownGarment.equals(
-                now.costume().id() + "/" + studio.garmentProperty().get())) {
-            shownGarment = now.costume().id() + "/" + studio.garmentProperty().get();
+                now.costume().id() + "/" + studio.current().garment().get())) {
+            shownGarment = now.costume().id() + "/" + studio.current().garment().get();
             paper.pickProperty().set(null);
             tapes.clear();
             step = 0;
             walking = false;
             player.stop();
         }
-        Garment garment = now.costume().garment(studio.garmentProperty().get()).orElseThrow();
+        Garment garment =
+                now.costume().garment(studio.current().garment().get()).orElseThrow();
         panels(now, garment, work.get());
         steps = DraftingSteps.of(work.get().sheet(), work.get().inputs()).steps();
         step = Math.min(step, steps.size() - 1);
@@ -398,7 +400,8 @@ public final class DraftView extends BorderPane {
             words.getChildren().add(Parts.text("The wearer has not been measured. Open the tape first."));
         }
         words.getChildren()
-                .add(Parts.button("Open the tape", () -> studio.placeProperty().set(Optional.of(Stage.TAPE)), "main"));
+                .add(Parts.button(
+                        "Open the tape", () -> studio.navigation().place().set(Optional.of(Stage.TAPE)), "main"));
         words.setPadding(new Insets(60));
         words.setMaxWidth(700);
         return words;
@@ -470,10 +473,10 @@ public final class DraftView extends BorderPane {
     /** The state to compare with: the pattern on the kept readings while one is tried, else the latest version. */
     private Optional<Pattern> start(DraftedGarment work, Garment garment) {
         if (!studio.situation().tried().isEmpty()) {
-            return studio.kept(garment).map(DraftedGarment::pattern);
+            return studio.current().draft(garment).map(DraftedGarment::pattern);
         }
         Optional<Version> latest = garment.latest();
-        return latest.flatMap(version -> studio.work(garment, version))
+        return latest.flatMap(version -> studio.current().draft(garment, version))
                 .map(DraftedGarment::pattern)
                 .filter(pattern -> !pattern.equals(work.pattern()));
     }
@@ -484,13 +487,13 @@ public final class DraftView extends BorderPane {
     }
 
     private void changeSheet() {
-        String name = studio.garmentProperty().get();
+        String name = studio.current().garment().get();
         String costume = studio.situation().costume().id();
         Garment garment = studio.situation().costume().garment(name).orElseThrow();
         editor.open(
                 "Sheet of the " + name.toLowerCase(Locale.ROOT) + ", this costume's own copy",
                 garment.sheet(),
-                text -> text.sheet().ifPresent(right -> studio.changeSheet(costume, name, text.text())),
+                text -> text.sheet().ifPresent(right -> studio.garments().changeSheet(costume, name, text.text())),
                 studio.situation()
                         .work(name)
                         .map(work -> work.inputs().measures())
@@ -506,10 +509,10 @@ public final class DraftView extends BorderPane {
 
     private void redraw() {
         Situation now = studio.situation();
-        now.work(studio.garmentProperty().get())
+        now.work(studio.current().garment().get())
                 .ifPresent(work -> draw(
                         work,
-                        now.costume().garment(studio.garmentProperty().get()).orElseThrow()));
+                        now.costume().garment(studio.current().garment().get()).orElseThrow()));
     }
 
     private void preview(Optional<Pattern> after, Optional<Pattern> over) {
@@ -536,8 +539,8 @@ public final class DraftView extends BorderPane {
                             .findFirst()
                             .orElse(ids.get(0));
                     boolean first = name.equals(governing);
-                    TapeWindow tape =
-                            new TapeWindow(first, value -> studio.tryMeasure(id, value), value -> typed(id, value));
+                    TapeWindow tape = new TapeWindow(
+                            first, value -> studio.current().tryMeasure(id, value), value -> typed(id, value));
                     tape.setPrefWidth(first ? 260 : 160);
                     tape.setMinWidth(120);
                     HBox.setHgrow(tape, Priority.ALWAYS);
@@ -571,12 +574,12 @@ public final class DraftView extends BorderPane {
         if (measure.isPresent()) {
             EntryJudgement judgement = EntryJudgement.of(
                     measure.get(), value, studio.situation().wearer().build().age());
-            judgement.sentence().ifPresent(sentence -> studio.doneProperty().set(sentence.in(studio.format())));
+            judgement.sentence().ifPresent(sentence -> studio.done().set(sentence.in(studio.format())));
             if (judgement.refused()) {
                 return;
             }
         }
-        studio.tryMeasure(id, value.toMillimetres());
+        studio.current().tryMeasure(id, value.toMillimetres());
     }
 
     /** Goes on or back, from the chosen point or else from the first step; nothing is on the paper but what is drawn so far. */
@@ -617,15 +620,14 @@ public final class DraftView extends BorderPane {
     }
 
     /** Shows the place that a check or seam speaks of: the point at which the edge or level begins. */
-    private void aim(String target) {
-        int dot = target.indexOf('.');
+    private void aim(Target.Part target) {
         Optional<DraftedGarment> work =
-                studio.situation().work(studio.garmentProperty().get());
-        if (dot <= 0 || work.isEmpty()) {
+                studio.situation().work(studio.current().garment().get());
+        if (work.isEmpty()) {
             return;
         }
-        String name = target.substring(0, dot);
-        String part = target.substring(dot + 1);
+        String name = target.piece();
+        String part = target.part();
         Optional<Piece> piece = work.get().pattern().piece(name, Side.LEFT);
         Optional<String> letter = piece.flatMap(found -> found.edge(part)
                 .map(Edge::from)

@@ -7,9 +7,9 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.draft.SheetSource;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.library.sheet.SheetText;
+import org.soberhem.studio.Studio;
 
 /** Adds evidence to the garment at hand: what its pattern was drawn from, where that is, and how sure it is. */
 final class EvidenceForm extends VBox {
@@ -45,14 +45,15 @@ final class EvidenceForm extends VBox {
     }
 
     private void add() {
-        String name = studio.garmentProperty().get();
+        String name = studio.current().garment().get();
         studio.situation().costume().garment(name).ifPresent(garment -> {
             SheetSource source = new SheetSource(
                     kind.getValue(), where.getText().strip(), at.getText().strip(), sure.getValue(), "");
-            studio.changeSheet(
-                    studio.situation().costume().id(),
-                    name,
-                    SheetText.of(garment.sheet()).withSource(source).text());
+            studio.garments()
+                    .changeSheet(
+                            studio.situation().costume().id(),
+                            name,
+                            SheetText.of(garment.sheet()).withSource(source).text());
             where.clear();
             at.clear();
         });

@@ -14,18 +14,19 @@ import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.Sentence;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.studio.AlterationCommands;
+import org.soberhem.studio.Studio;
 
 /** The chain of alterations made so far: each can be changed, taken out, copied, or made on the other side. */
 final class MadeList extends VBox {
 
     private final Studio studio;
-    private final AlterDesk desk;
+    private final AlterationCommands desk;
     private final IntConsumer change;
 
     /** @param change gets the place of an alteration that is to be changed */
-    MadeList(Studio studio, AlterDesk desk, IntConsumer change) {
+    MadeList(Studio studio, AlterationCommands desk, IntConsumer change) {
         super(4);
         this.studio = studio;
         this.desk = desk;

@@ -33,8 +33,6 @@ import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.SpreadPiece;
-import org.soberhem.desk.studio.Situation;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
@@ -48,6 +46,9 @@ import org.soberhem.files.print.PatternPdf;
 import org.soberhem.files.print.PrintJob;
 import org.soberhem.files.print.PrintOptions;
 import org.soberhem.files.print.RulerPdf;
+import org.soberhem.studio.AlterationCommands;
+import org.soberhem.studio.Situation;
+import org.soberhem.studio.Studio;
 
 /** Prints and exports a state of the pattern at true size: which version, which pieces, which lines, on which paper. */
 public final class PrintPanel extends VBox {
@@ -58,7 +59,7 @@ public final class PrintPanel extends VBox {
     private static final State NOW = new State("as it stands", Optional.empty());
 
     private final Studio studio;
-    private final AlterDesk desk;
+    private final AlterationCommands desk;
     private final FileDesk files;
     private final ChoiceBox<State> state = new ChoiceBox<>();
     private final ChoiceBox<PaperSize> paper = new ChoiceBox<>();
@@ -82,7 +83,7 @@ public final class PrintPanel extends VBox {
     public PrintPanel(Studio studio, FileDesk files) {
         this.studio = studio;
         this.files = files;
-        desk = new AlterDesk(studio);
+        desk = new AlterationCommands(studio);
         state.setId("print-state");
         state.setConverter(Parts.words(State::words));
         state.valueProperty().addListener((was, before, now) -> count());

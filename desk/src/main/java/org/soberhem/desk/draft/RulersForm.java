@@ -12,9 +12,9 @@ import org.soberhem.core.draft.RulerTable;
 import org.soberhem.core.formula.SheetException;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.LengthFormat;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.library.sheet.ScaleText;
+import org.soberhem.studio.Studio;
 
 /**
  * Paper rulers that the maker measured: what each is marked with, and how long so many of its units are. Taken, they
@@ -95,10 +95,12 @@ final class RulersForm extends VBox {
                 .filter(row -> row.stream().anyMatch(text -> !text.isEmpty()))
                 .toList();
         try {
-            studio.changeSheet(
-                    studio.situation().costume().id(),
-                    garment.name(),
-                    ScaleText.withRulers(garment.sheet(), typed, studio.format().unit()));
+            studio.garments()
+                    .changeSheet(
+                            studio.situation().costume().id(),
+                            garment.name(),
+                            ScaleText.withRulers(
+                                    garment.sheet(), typed, studio.format().unit()));
             Parts.show(problem, false);
             rows.forEach(row -> row.forEach(TextField::clear));
         } catch (SheetException wrong) {

@@ -13,9 +13,9 @@ import org.soberhem.core.formula.Units;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.studio.Studio;
 
 /** What the maker may choose on a sheet: amounts with their limits, ways, the scale law; each with what it is for. */
 final class SettingsForm extends VBox {
@@ -29,7 +29,7 @@ final class SettingsForm extends VBox {
     }
 
     private void tell(Optional<String> refusal) {
-        refusal.ifPresent(studio.doneProperty()::set);
+        refusal.ifPresent(studio.done()::set);
     }
 
     void show(DraftedGarment work, LengthFormat format) {
@@ -54,12 +54,12 @@ final class SettingsForm extends VBox {
     }
 
     private String garment() {
-        return studio.garmentProperty().get();
+        return studio.current().garment().get();
     }
 
     private LengthField amount(Adjustable each, double value, LengthFormat format) {
         LengthField field =
-                new LengthField(() -> format, length -> tell(studio.choose(garment(), each.name(), length)));
+                new LengthField(() -> format, length -> tell(studio.garments().choose(garment(), each.name(), length)));
         field.show(Optional.of(Length.ofMillimetres(value)));
         field.setMinWidth(64);
         return field;
@@ -70,8 +70,8 @@ final class SettingsForm extends VBox {
         box.getItems().setAll(each.ways());
         box.setValue(each.ways().get(chosen));
         box.valueProperty()
-                .addListener((was, before, now) -> tell(
-                        studio.chooseWay(garment(), each.name(), each.ways().indexOf(now), now)));
+                .addListener((was, before, now) -> tell(studio.garments()
+                        .chooseWay(garment(), each.name(), each.ways().indexOf(now), now)));
         return box;
     }
 }

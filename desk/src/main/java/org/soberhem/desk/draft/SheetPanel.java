@@ -11,8 +11,8 @@ import org.soberhem.core.draft.DraftSheet;
 import org.soberhem.core.draft.SheetSource;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.LengthFormat;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.studio.Studio;
 
 /** What a garment is drafted from: the scale and what it cannot know, what may be chosen, where it comes from. */
 final class SheetPanel extends VBox {

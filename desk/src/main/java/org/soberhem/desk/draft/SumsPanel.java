@@ -20,11 +20,11 @@ import org.soberhem.core.garment.SumValue;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.files.print.PaperSize;
 import org.soberhem.files.print.SumCardPdf;
+import org.soberhem.studio.Studio;
 
 /** The sums that belong to the draft at hand: the answer, what is asked, the figures; drawing and marks are on the paper. */
 final class SumsPanel extends VBox {
@@ -63,7 +63,7 @@ final class SumsPanel extends VBox {
     }
 
     private String garment() {
-        return studio.garmentProperty().get();
+        return studio.current().garment().get();
     }
 
     /** Chooses a sum by its name. */
@@ -73,7 +73,7 @@ final class SumsPanel extends VBox {
 
     void show(DraftedGarment shown, Garment garment) {
         work = shown;
-        List<Sum> sums = studio.sums(work);
+        List<Sum> sums = studio.current().sums(work);
         choice.getChildren().clear();
         if (sums.isEmpty()) {
             words.getChildren().setAll(Parts.text("This sheet has no sums of its own.", "soft"));

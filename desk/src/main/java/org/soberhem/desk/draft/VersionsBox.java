@@ -23,8 +23,9 @@ import org.soberhem.core.costume.Version;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.judging.SinceVersion;
 import org.soberhem.core.pattern.Pattern;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.studio.AlterationCommands;
+import org.soberhem.studio.Studio;
 
 /** The versions of a garment as a tree: what each was worn as, any two laid over each other, and how to go on from one. */
 final class VersionsBox extends VBox {
@@ -37,7 +38,7 @@ final class VersionsBox extends VBox {
     private static final State NOW = new State("as it stands", Optional.empty());
 
     private final Studio studio;
-    private final AlterDesk desk;
+    private final AlterationCommands desk;
     private final BiConsumer<Optional<Pattern>, Optional<Pattern>> preview;
     private final TextField why = new TextField();
     private final VBox tree = new VBox(6);
@@ -48,7 +49,7 @@ final class VersionsBox extends VBox {
     private DraftedGarment work;
 
     /** @param preview gets two states to lay over each other, the first as it is and the second as a ghost */
-    VersionsBox(Studio studio, AlterDesk desk, BiConsumer<Optional<Pattern>, Optional<Pattern>> preview) {
+    VersionsBox(Studio studio, AlterationCommands desk, BiConsumer<Optional<Pattern>, Optional<Pattern>> preview) {
         super(8);
         this.studio = studio;
         this.desk = desk;
@@ -171,7 +172,7 @@ final class VersionsBox extends VBox {
         MenuButton menu = new MenuButton("use in another costume");
         menu.getStyleClass().addAll("quiet", "small");
         menu.setId("version-branch-" + version.number());
-        for (Costume costume : studio.costumes()) {
+        for (Costume costume : studio.histories().allCostumes()) {
             if (!costume.id().equals(studio.situation().costume().id())) {
                 MenuItem item = new MenuItem(costume.title());
                 item.setOnAction(event -> desk.branch(version, costume));

@@ -22,10 +22,10 @@ import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.Pattern;
-import org.soberhem.desk.studio.Situation;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.studio.Situation;
+import org.soberhem.studio.Studio;
 
 /** The same draft for another wearer, by another law or way, or with another value: laid over it, and in numbers. */
 final class WhatIfPanel extends VBox {
@@ -79,12 +79,14 @@ final class WhatIfPanel extends VBox {
         garment = shownGarment;
         work = shown;
         List<Other> all = new ArrayList<>(List.of(SAME));
-        for (Wearer wearer : studio.wearers()) {
+        for (Wearer wearer : studio.histories().wearers().values()) {
             List<MeasurementSet> sets = wearer.sets();
             if (wearer.id().equals(now.wearer().id()) || sets.isEmpty()) {
                 continue;
             }
-            Inputs inputs = studio.tape().inputs(sets.get(sets.size() - 1), now.costume(), garment.settings());
+            Inputs inputs = studio.makersLibrary()
+                    .resolver()
+                    .inputs(sets.get(sets.size() - 1), now.costume(), garment.settings());
             boolean measuredForIt = work.sheet().requiredMeasures().stream()
                     .allMatch(ids -> ids.stream().anyMatch(id -> inputs.find(id).isPresent()));
             if (measuredForIt) {

@@ -11,8 +11,8 @@ import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.CostumeRecord;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.length.Sentence;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.studio.Studio;
 
 /** After it was worn: what was noticed, and what would be done otherwise. */
 final class AfterView extends VBox implements FittingPlace.Shown {

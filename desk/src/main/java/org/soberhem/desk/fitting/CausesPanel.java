@@ -16,9 +16,9 @@ import org.soberhem.core.fitting.Ranking;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.layers.Layer;
 import org.soberhem.core.length.Sentence;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tappable;
+import org.soberhem.studio.Studio;
 
 /** The usual causes of the chosen remark, likeliest first, each with what is known for and against it and its test. */
 final class CausesPanel extends VBox {
@@ -132,7 +132,8 @@ final class CausesPanel extends VBox {
                     if (each.layer().isEmpty()) {
                         return "Looks the same: cloth " + each.cloth() + ", " + each.how();
                     }
-                    List<Layer> worn = studio.knowing()
+                    List<Layer> worn = studio.makersLibrary()
+                            .facts()
                             .meant(each.layer(), logged.fitting().stack());
                     String layer = worn.isEmpty()
                             ? each.layer().replace('-', ' ')

@@ -19,9 +19,9 @@ import org.soberhem.core.layers.Layer;
 import org.soberhem.core.layers.LayerStack;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tappable;
+import org.soberhem.studio.Studio;
 
 /** How the mock-up is tried on, said by touching or by letters: what is worn, how laced, how marked, of which cloth. */
 final class ConditionsPane extends VBox {

@@ -34,9 +34,9 @@ import org.soberhem.core.layers.LayerStack;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Pattern;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Paper;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.studio.Studio;
 
 /** At the table after the fitting: every remark with its cause, its amount, and what is decided. */
 final class DecideView extends BorderPane implements FittingPlace.Shown {
@@ -289,10 +289,10 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
         detail.getChildren()
                 .add(Parts.text("Version " + decision.version() + ": " + decision.words(), "figure", "chosen"));
         Garment garment = studio.situation().costume().garment(remark.garment()).orElseThrow();
-        Optional<DraftedGarment> after =
-                garment.version(decision.version()).flatMap(version -> studio.work(garment, version));
-        Optional<DraftedGarment> before =
-                garment.version(decision.version() - 1).flatMap(version -> studio.work(garment, version));
+        Optional<DraftedGarment> after = garment.version(decision.version())
+                .flatMap(version -> studio.current().draft(garment, version));
+        Optional<DraftedGarment> before = garment.version(decision.version() - 1)
+                .flatMap(version -> studio.current().draft(garment, version));
         if (after.isPresent() && before.isPresent()) {
             effects(Effect.between(before.get().pattern(), after.get().pattern()));
         }

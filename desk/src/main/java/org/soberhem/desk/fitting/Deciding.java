@@ -22,7 +22,8 @@ import org.soberhem.core.judging.Dependence;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
-import org.soberhem.desk.studio.Studio;
+import org.soberhem.studio.Histories;
+import org.soberhem.studio.Studio;
 
 /** Why something is seen, what tells its causes apart, and what is decided about it. */
 public final class Deciding {
@@ -45,7 +46,7 @@ public final class Deciding {
                 .map(symptom -> Ranking.of(
                         symptom,
                         studio.library().symptoms(),
-                        studio.knowing().of(studio.situation().judged(), logged.fitting(), remark),
+                        studio.makersLibrary().facts().of(studio.situation().judged(), logged.fitting(), remark),
                         remark.tested(),
                         own(symptom)));
     }
@@ -161,7 +162,8 @@ public final class Deciding {
     /** Adds a cause of the maker's own to what is seen, and names it as the cause. */
     public void addCause(String why) {
         round.chosen().flatMap(logged -> round.symptom(logged.remark())).ifPresent(symptom -> {
-            String id = Studio.freeId(why, own(symptom).stream().map(Cause::id).collect(Collectors.toSet()));
+            String id =
+                    Histories.freeId(why, own(symptom).stream().map(Cause::id).collect(Collectors.toSet()));
             Cause cause = new Cause(
                     id,
                     why.strip(),
@@ -199,7 +201,7 @@ public final class Deciding {
     public Optional<Sentence> alter(Alteration alteration) {
         FittingRound.Logged logged = round.chosen().orElseThrow();
         Garment garment = round.costume().garment(logged.remark().garment()).orElseThrow();
-        DraftedGarment work = studio.kept(garment).orElseThrow();
+        DraftedGarment work = studio.current().draft(garment).orElseThrow();
         Outcome outcome = alteration.apply(work.pattern());
         if (outcome.refusal().isPresent()) {
             return outcome.refusal();

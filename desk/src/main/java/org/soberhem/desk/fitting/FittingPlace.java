@@ -9,10 +9,11 @@ import javafx.scene.Node;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import org.soberhem.core.costume.Stage;
-import org.soberhem.desk.studio.Studio;
+import org.soberhem.core.judging.Target;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tabs;
+import org.soberhem.studio.Studio;
 
 /** The fitting place: standing while a round is logged, at the table when it is decided, compared, and the cloth is cut. */
 public final class FittingPlace extends StackPane {
@@ -64,21 +65,23 @@ public final class FittingPlace extends StackPane {
         tabs.getStyleClass().add("band");
         table.setTop(tabs);
         getChildren().addAll(table, standing);
-        studio.situationProperty().addListener((was, before, now) -> refresh());
-        studio.formatProperty().addListener((was, before, now) -> refresh());
-        studio.garmentProperty().addListener((was, before, now) -> refresh());
-        studio.placeProperty().addListener((was, before, now) -> refresh());
-        studio.standingProperty().addListener((was, before, now) -> {
+        studio.current().situation().listen(now -> refresh());
+        studio.preferences().format().listen(now -> refresh());
+        studio.current().garment().listen(now -> refresh());
+        studio.navigation().place().listen(now -> refresh());
+        studio.navigation().standing().listen(now -> {
             refresh();
             if (now) {
                 standing.requestFocus();
             }
         });
         round.chosenProperty().addListener((was, before, now) -> refresh());
-        studio.targetProperty().addListener((was, before, now) -> {
-            if (round.all().stream().anyMatch(logged -> logged.remark().id().equals(now))) {
+        studio.navigation().target().listen(now -> {
+            if (now instanceof Target.Remark remark
+                    && round.all().stream()
+                            .anyMatch(logged -> logged.remark().id().equals(remark.id()))) {
                 page = Page.REMARKS;
-                round.chosenProperty().set(Optional.of(now));
+                round.chosenProperty().set(Optional.of(remark.id()));
             }
         });
         refresh();
@@ -91,7 +94,11 @@ public final class FittingPlace extends StackPane {
 
     private void refresh() {
         if (studio.situation() == null
-                || studio.placeProperty().get().filter(Stage.FITTING::equals).isEmpty()) {
+                || studio.navigation()
+                        .place()
+                        .get()
+                        .filter(Stage.FITTING::equals)
+                        .isEmpty()) {
             return;
         }
         if (!costume.equals(studio.situation().costume().id())) {
@@ -99,7 +106,7 @@ public final class FittingPlace extends StackPane {
             page = Page.REMARKS;
             round.chosenProperty().set(Optional.empty());
         }
-        boolean stand = studio.standingProperty().get() && round.fitting().isPresent();
+        boolean stand = studio.navigation().standing().get() && round.fitting().isPresent();
         Parts.show(standing, stand);
         Parts.show(table, !stand);
         if (stand) {

@@ -25,7 +25,7 @@ import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.judging.SinceVersion;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
-import org.soberhem.desk.studio.Studio;
+import org.soberhem.studio.Studio;
 
 /** The latest round of the costume at hand: what is pointed at, and the commands that log it. Every touch is kept. */
 public final class FittingRound {
@@ -129,7 +129,7 @@ public final class FittingRound {
     String kind(String garment) {
         return costume()
                 .garment(garment)
-                .map(found -> studio.sheet(found).sheet().about().garment())
+                .map(found -> studio.current().sheet(found).sheet().about().garment())
                 .orElse("");
     }
 
@@ -139,7 +139,7 @@ public final class FittingRound {
         Map<String, Integer> versions = new TreeMap<>();
         for (String name : garments) {
             Garment garment = changed.garment(name).orElseThrow();
-            Optional<DraftedGarment> kept = studio.kept(garment);
+            Optional<DraftedGarment> kept = studio.current().draft(garment);
             if (SinceVersion.of(garment, kept) != SinceVersion.UNCHANGED) {
                 DraftedGarment work = kept.orElseThrow();
                 garment = garment.withVersion(studio.today(), "cut as a mock-up", work.inputs(), work.pattern());
@@ -356,7 +356,9 @@ public final class FittingRound {
         return logged(remark.id()).flatMap(logged -> {
             Garment garment = costume().garment(remark.garment()).orElseThrow();
             Integer number = logged.fitting().mockup().versions().get(garment.name());
-            return number == null ? Optional.empty() : garment.version(number).flatMap(v -> studio.work(garment, v));
+            return number == null
+                    ? Optional.empty()
+                    : garment.version(number).flatMap(v -> studio.current().draft(garment, v));
         });
     }
 }

@@ -22,9 +22,9 @@ import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.judging.Obstacle;
 import org.soberhem.core.judging.SinceVersion;
 import org.soberhem.core.length.Sentence;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tappable;
+import org.soberhem.studio.Studio;
 
 /** The gate before each step that cannot be taken back, for the garment at hand. */
 final class GateView extends BorderPane implements FittingPlace.Shown {
@@ -50,7 +50,7 @@ final class GateView extends BorderPane implements FittingPlace.Shown {
         steps.getChildren().clear();
         shown.getChildren().clear();
         Costume costume = studio.situation().costume();
-        String name = studio.garmentProperty().get();
+        String name = studio.current().garment().get();
         if (costume.garment(name).isEmpty()) {
             shown.getChildren().add(Parts.text("A garment comes first: choose its draft.", "soft"));
             return;
@@ -60,11 +60,11 @@ final class GateView extends BorderPane implements FittingPlace.Shown {
             steps.getChildren().add(row(name, each));
         }
         held(name);
-        show(studio.standing(name, step));
+        show(studio.current().standing(name, step));
     }
 
     private Node row(String name, GateStep each) {
-        GateStanding standing = studio.standing(name, each);
+        GateStanding standing = studio.current().standing(name, each);
         String words = standing.isOpen()
                 ? "✓ open"
                 : standing.passed().isPresent()
@@ -136,9 +136,12 @@ final class GateView extends BorderPane implements FittingPlace.Shown {
         if (condition.state() != GateCondition.State.MISSING) {
             return line;
         }
-        Obstacle obstacle =
-                new Obstacle(condition.stage(), studio.garmentProperty().get(), condition.target(), condition.words());
-        return new Tappable(line, condition.words().in(studio.format()), () -> studio.settle(obstacle));
+        Obstacle obstacle = new Obstacle(
+                condition.stage(), studio.current().garment().get(), condition.target(), condition.words());
+        return new Tappable(
+                line,
+                condition.words().in(studio.format()),
+                () -> studio.navigation().settle(obstacle));
     }
 
     /** A closed gate may be passed, with a written reason. */
@@ -159,9 +162,9 @@ final class GateView extends BorderPane implements FittingPlace.Shown {
         Costume costume = studio.situation().costume();
         Garment garment = costume.garment(standing.garment()).orElseThrow();
         if (studio.situation().judgement().since(garment) != SinceVersion.UNCHANGED) {
-            Optional<DraftedGarment> work = studio.kept(garment);
+            Optional<DraftedGarment> work = studio.current().draft(garment);
             if (work.isEmpty()) {
-                studio.doneProperty().set("It cannot be passed: the garment cannot be drawn. Settle that at the draft");
+                studio.done().set("It cannot be passed: the garment cannot be drawn. Settle that at the draft");
                 return;
             }
             garment = garment.withVersion(

@@ -1,5 +1,6 @@
 package org.soberhem.desk.fitting;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
@@ -11,9 +12,10 @@ import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.fitting.Zone;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tappable;
+import org.soberhem.studio.Studio;
+import org.soberhem.studio.Subscription;
 
 /** The last five remarks of the round, and those of earlier rounds whose cure is asked. */
 final class LogPane extends VBox {
@@ -23,6 +25,7 @@ final class LogPane extends VBox {
 
     private final Studio studio;
     private final FittingRound round;
+    private Subscription keeping = () -> {};
 
     LogPane(Studio studio, FittingRound round) {
         super(0);
@@ -33,22 +36,25 @@ final class LogPane extends VBox {
 
     void refresh(Fitting fitting) {
         getChildren().clear();
+        keeping.end();
+        List<Label> keptWords = new ArrayList<>();
         List<FittingRound.Logged> atHand = round.atHand();
         if (atHand.isEmpty()) {
             getChildren().add(Parts.text("Nothing is logged yet.", "bigger", "soft"));
         }
         for (FittingRound.Logged logged : atHand.subList(0, Math.min(MOST, atHand.size()))) {
-            getChildren().add(entry(logged, fitting));
+            getChildren().add(entry(logged, fitting, keptWords));
         }
+        keeping = studio.keeper().state().follow(state -> keptWords.forEach(label -> label.setText(state)));
     }
 
-    private Node entry(FittingRound.Logged logged, Fitting now) {
+    private Node entry(FittingRound.Logged logged, Fitting now, List<Label> keptWords) {
         Remark remark = logged.remark();
         String state = logged.fitting().number() < now.number()
                 ? "fitting " + logged.fitting().number() + ": cured?"
                 : remark.seen().isEmpty()
                         ? "what is seen?"
-                        : studio.keeper().stateProperty().get();
+                        : studio.keeper().state().get();
         boolean pictured = logged.fitting().pictures().stream()
                 .anyMatch(picture -> picture.remark().equals(remark.id()));
         Optional<Zone> zone = round.zone(remark.zone());
@@ -64,7 +70,7 @@ final class LogPane extends VBox {
         }
         if (logged.fitting().number() == now.number() && !remark.seen().isEmpty()) {
             // Kept is said when the action is durable, not before.
-            said.textProperty().bind(studio.keeper().stateProperty());
+            keptWords.add(said);
         }
         VBox box = new VBox(
                 0,

@@ -12,8 +12,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.fitting.Fitting;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.studio.Studio;
 
 /** What is tried on next, and the two ways to the standing view: go on with the last round, or begin another. */
 final class NewFitting extends VBox {
@@ -41,7 +41,7 @@ final class NewFitting extends VBox {
     }
 
     private void stand() {
-        studio.standingProperty().set(true);
+        studio.navigation().standing().set(true);
     }
 
     private void begin() {

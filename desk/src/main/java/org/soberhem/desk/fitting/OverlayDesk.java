@@ -17,7 +17,7 @@ import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.likeness.Likeness;
-import org.soberhem.desk.studio.Studio;
+import org.soberhem.studio.Studio;
 
 /** One picture laid over a reference: marks on both, what they give, and the remarks that follow. Every mark is kept. */
 final class OverlayDesk {
@@ -136,7 +136,7 @@ final class OverlayDesk {
         answer.likeness()
                 .ifPresentOrElse(
                         likeness -> trace(likeness.alignment().of(place)),
-                        () -> studio.doneProperty().set(answer.words()));
+                        () -> studio.done().set(answer.words()));
     }
 
     private void trace(Point place) {

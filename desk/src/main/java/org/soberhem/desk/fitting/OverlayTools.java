@@ -17,9 +17,9 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.fitting.Overlay;
 import org.soberhem.core.likeness.Likeness;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.studio.Studio;
 
 /** What is done with a picture over its reference: marks, the known length, opacity, outlines, and what differs. */
 final class OverlayTools extends ScrollPane {

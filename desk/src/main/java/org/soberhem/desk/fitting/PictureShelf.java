@@ -17,9 +17,9 @@ import org.soberhem.core.fitting.Picture;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.desk.studio.Camera;
 import org.soberhem.desk.studio.KeptPictures;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.files.device.CameraStandIn;
+import org.soberhem.studio.Studio;
 
 /** The pictures of the costume at hand: kept beside the workspace, read off the interface thread, shown small or large. */
 final class PictureShelf {
@@ -98,7 +98,7 @@ final class PictureShelf {
         String id = studio.situation().costume().id();
         kept.keep(
                 content,
-                hash -> studio.costumes().stream()
+                hash -> studio.histories().allCostumes().stream()
                         .filter(costume -> costume.id().equals(id))
                         .findFirst()
                         .ifPresent(costume -> studio.keep(
@@ -132,7 +132,7 @@ final class PictureShelf {
     }
 
     private void say(String words) {
-        studio.doneProperty().set(words);
+        studio.done().set(words);
     }
 
     /** Returns the references of the costume at hand. */

@@ -21,9 +21,9 @@ import org.soberhem.core.fitting.Overlay;
 import org.soberhem.core.fitting.Picture;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.likeness.Likeness;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tappable;
+import org.soberhem.studio.Studio;
 
 /** The pictures of a costume, and one of them laid over its reference. */
 final class PicturesView extends BorderPane implements FittingPlace.Shown {

@@ -14,10 +14,10 @@ import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.silhouette.QuantityKind;
 import org.soberhem.core.silhouette.Verdict;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tappable;
+import org.soberhem.studio.Studio;
 
 /** Every round with its remarks, newest first, and what was measured and answered at it. */
 final class RoundList extends VBox {

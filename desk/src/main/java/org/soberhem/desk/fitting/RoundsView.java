@@ -22,11 +22,11 @@ import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.judging.Ledger;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.report.RoundReport;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.files.print.PaperSize;
 import org.soberhem.files.print.RoundSheetPdf;
+import org.soberhem.studio.Studio;
 
 /** Between two rounds: the table to work from at the machine, what all rounds took in, and how they compare. */
 final class RoundsView extends BorderPane implements FittingPlace.Shown {
@@ -168,22 +168,26 @@ final class RoundsView extends BorderPane implements FittingPlace.Shown {
     }
 
     private void enough() {
-        String name = studio.garmentProperty().get();
+        String name = studio.current().garment().get();
         String kind = round.kind(name);
-        List<Costume> others = studio.costumes().stream()
+        List<Costume> others = studio.histories().allCostumes().stream()
                 .filter(costume ->
                         !costume.id().equals(studio.situation().costume().id()))
                 .toList();
         RoundReport.enough(
                         others,
-                        garment ->
-                                studio.sheet(garment).sheet().about().garment().equals(kind))
+                        garment -> studio.current()
+                                .sheet(garment)
+                                .sheet()
+                                .about()
+                                .garment()
+                                .equals(kind))
                 .ifPresent(words ->
                         right.getChildren().add(Parts.text(words.in(studio.format()) + ".", "small", "soft")));
     }
 
     private void compared(Costume costume) {
-        String garment = costume.garment(studio.garmentProperty().get())
+        String garment = costume.garment(studio.current().garment().get())
                 .map(Garment::name)
                 .orElse("");
         Symptoms symptoms = studio.library().symptoms();
@@ -230,6 +234,6 @@ final class RoundsView extends BorderPane implements FittingPlace.Shown {
         files.write(
                 FileDesk.nameOf(costume.title()) + "-fitting-" + fitting.number() + ".pdf",
                 () -> RoundSheetPdf.write(page, format, PaperSize.A4),
-                words -> studio.doneProperty().set(words));
+                words -> studio.done().set(words));
     }
 }

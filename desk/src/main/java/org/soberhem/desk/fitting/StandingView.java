@@ -25,9 +25,9 @@ import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Pattern;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tappable;
+import org.soberhem.studio.Studio;
 
 /**
  * The round as it is logged, standing, a metre from the screen: letter, digit, digit. Nothing scrolls and nothing asks
@@ -140,7 +140,7 @@ final class StandingView extends Pane {
 
     private void leave() {
         if (mode == Mode.POINTING) {
-            studio.standingProperty().set(false);
+            studio.navigation().standing().set(false);
         } else {
             show(mode);
         }

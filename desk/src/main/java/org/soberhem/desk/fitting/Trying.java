@@ -16,7 +16,7 @@ import org.soberhem.core.length.Sentence;
 import org.soberhem.core.silhouette.QuantityKind;
 import org.soberhem.core.silhouette.Rule;
 import org.soberhem.core.silhouette.Verdict;
-import org.soberhem.desk.studio.Studio;
+import org.soberhem.studio.Studio;
 
 /** How the mock-up of the latest round is tried on: conditions, movements, readings and questions by eye. */
 final class Trying {
@@ -59,7 +59,7 @@ final class Trying {
                 .mockup()
                 .versions()
                 .keySet()
-                .forEach(garment -> all.addAll(studio.gate().movements(round.kind(garment))));
+                .forEach(garment -> all.addAll(studio.makersLibrary().gate().movements(round.kind(garment))));
         List<Movement> ordered = new ArrayList<>(all);
         ordered.sort(Comparator.comparingInt(Movement::minutes));
         return ordered;

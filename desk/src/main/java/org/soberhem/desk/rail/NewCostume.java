@@ -12,9 +12,9 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.layers.LayerStack;
 import org.soberhem.desk.sheet.SheetChooser;
-import org.soberhem.desk.studio.Beginning;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.studio.Beginning;
+import org.soberhem.studio.Studio;
 
 /** Begins a costume: what it is, who wears it over what, and which sheets it is drafted from. */
 final class NewCostume extends VBox {
@@ -84,7 +84,7 @@ final class NewCostume extends VBox {
     /** Shows the form with the sheets and the wearers that are known. */
     void open() {
         drafts.show(year.getText());
-        wearer.getItems().setAll(studio.wearerNames());
+        wearer.getItems().setAll(studio.histories().wearerNames());
         Parts.show(this, true);
         Parts.focus(this, title);
     }
@@ -105,7 +105,7 @@ final class NewCostume extends VBox {
     private Optional<String> begun(Beginning beginning) {
         Optional<String> missing = beginning.problem();
         if (missing.isEmpty()) {
-            studio.begin(beginning);
+            studio.garments().begin(beginning);
             Parts.show(this, false);
             begun.run();
         }

@@ -26,12 +26,12 @@ import javafx.util.Duration;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.report.Overview;
-import org.soberhem.desk.studio.Situation;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tappable;
 import org.soberhem.desk.widget.Thumbnail;
+import org.soberhem.studio.Situation;
+import org.soberhem.studio.Studio;
 
 /** All costumes, the next event first. */
 public final class RailView extends BorderPane {
@@ -115,7 +115,7 @@ public final class RailView extends BorderPane {
         Button another = Parts.hinted(Parts.button("New costume", this::beginCostume), "Ctrl+N");
         another.setId("new-costume");
         Button sheets = Parts.hinted(
-                Parts.button("Draft sheets", () -> studio.shelfProperty().set(true)), "Ctrl+L");
+                Parts.button("Draft sheets", () -> studio.navigation().shelf().set(true)), "Ctrl+L");
         sheets.setId("open-shelf");
         HBox head = new HBox(
                 10, Parts.label("Costumes", "title"), count, Parts.gap(), filter, search, sheets, keep, another);
@@ -142,8 +142,9 @@ public final class RailView extends BorderPane {
     public void refresh() {
         int atOnce = cards.getChildren().isEmpty() ? FILL_THE_WINDOW : MOST_AT_ONCE;
         cards.getChildren().clear();
-        List<String> all = studio.found(search.getText()).stream()
-                .filter(id -> filter.getValue().shows(studio.known(id)))
+        List<String> all = studio.histories().search(search.getText()).stream()
+                .filter(id ->
+                        filter.getValue().shows(studio.histories().costumes().overview(id)))
                 .toList();
         List<String> shown = all.subList(0, Math.min(most, all.size()));
         pass++;
@@ -154,7 +155,7 @@ public final class RailView extends BorderPane {
         if (cards.getChildren().isEmpty()) {
             cards.getChildren()
                     .add(Parts.text(
-                            studio.costumeIds().isEmpty()
+                            studio.histories().costumeIds().isEmpty()
                                     ? "There is no costume yet. Begin one with Ctrl+N: name it and its wearer, choose a draft, then measure. To see three at work, start Sober Hem with --demo."
                                     : "Nothing that was written has these words, or it is not among the costumes that are shown.",
                             "soft"));
@@ -167,8 +168,8 @@ public final class RailView extends BorderPane {
     }
 
     private void count() {
-        List<Overview> here = studio.costumeIds().stream()
-                .map(studio::known)
+        List<Overview> here = studio.histories().costumeIds().stream()
+                .map(studio.histories().costumes()::overview)
                 .filter(costume -> !costume.archived())
                 .toList();
         long unfinished = here.stream().filter(costume -> !costume.worn()).count();
@@ -180,7 +181,10 @@ public final class RailView extends BorderPane {
 
     private void add(List<String> waiting, int now) {
         int to = Math.min(now, waiting.size());
-        waiting.subList(0, to).forEach(id -> cards.getChildren().add(card(studio.overview(studio.costume(id)))));
+        waiting.subList(0, to)
+                .forEach(id -> cards.getChildren()
+                        .add(card(studio.current()
+                                .evaluate(studio.histories().costumes().value(id)))));
         int mine = pass;
         if (to < waiting.size()) {
             PauseTransition breath = new PauseTransition(BREATH);

@@ -11,12 +11,12 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.maker.Maker;
-import org.soberhem.desk.record.RecordDesk;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.files.exchange.Bundle;
 import org.soberhem.files.store.Workspace;
+import org.soberhem.studio.RecordCommands;
+import org.soberhem.studio.Studio;
 
 /** How the workspace is looked after: backups, the way back, a check of everything, a copy to move with, bundles in. */
 final class WorkspaceCare extends VBox {
@@ -145,7 +145,7 @@ final class WorkspaceCare extends VBox {
                 Bundle::read,
                 (bundle, name) -> {
                     said.setText("Taking in " + name + " …");
-                    new RecordDesk(studio).take(bundle, taken -> {
+                    new RecordCommands(studio).take(bundle, taken -> {
                         said.setText("Taken in from " + name + ": "
                                 + bundle.shared().costume().title());
                         changed.run();

@@ -29,9 +29,10 @@ import org.soberhem.core.length.Sentence;
 import org.soberhem.core.report.Dossier;
 import org.soberhem.core.report.Redaction.LeftOut;
 import org.soberhem.desk.studio.KeptPictures;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.studio.RecordCommands;
+import org.soberhem.studio.Studio;
 
 /** The record: the dossier as it will be printed; at the right what leaves the house, what the wearer allows, what was learned. */
 public final class RecordView extends BorderPane {
@@ -41,7 +42,7 @@ public final class RecordView extends BorderPane {
 
     private final Studio studio;
     private final FileDesk files;
-    private final RecordDesk desk;
+    private final RecordCommands desk;
     private final KeptPictures pictures;
     private final VBox pages = new VBox(4);
     private final VBox side = new VBox(8);
@@ -57,7 +58,7 @@ public final class RecordView extends BorderPane {
     public RecordView(Studio studio, FileDesk files) {
         this.studio = studio;
         this.files = files;
-        this.desk = new RecordDesk(studio);
+        this.desk = new RecordCommands(studio);
         this.pictures = new KeptPictures(studio.keeper(), files);
         for (LeftOut each : LeftOut.values()) {
             CheckBox box = new CheckBox("without " + each.words());
@@ -80,9 +81,9 @@ public final class RecordView extends BorderPane {
         setRight(right);
         said.setId("record-said");
         said.managedProperty().bind(said.textProperty().isNotEmpty());
-        studio.situationProperty().addListener((was, before, now) -> refresh());
-        studio.formatProperty().addListener((was, before, now) -> refresh());
-        studio.placeProperty().addListener((was, before, now) -> refresh());
+        studio.current().situation().listen(now -> refresh());
+        studio.preferences().format().listen(now -> refresh());
+        studio.navigation().place().listen(now -> refresh());
         sceneProperty().addListener((was, before, now) -> refresh());
     }
 
@@ -98,7 +99,7 @@ public final class RecordView extends BorderPane {
 
     private void refresh() {
         boolean shown =
-                studio.placeProperty().get().filter(Stage.RECORD::equals).isPresent();
+                studio.navigation().place().get().filter(Stage.RECORD::equals).isPresent();
         if (getScene() == null || studio.situation() == null || !shown) {
             return;
         }
@@ -200,14 +201,14 @@ public final class RecordView extends BorderPane {
         ChoiceBox<Wearer> others = new ChoiceBox<>();
         others.setId("another-wearer");
         others.getItems()
-                .setAll(studio.wearers().stream()
+                .setAll(studio.histories().wearers().values().stream()
                         .filter(wearer -> !wearer.id().equals(at.id()))
                         .toList());
         others.setConverter(Parts.words(Wearer::name));
         Button begin = Parts.button("Begin it", () -> {
             if (others.getValue() != null) {
                 studio.open(desk.duplicate(others.getValue()));
-                studio.placeProperty().set(Optional.of(Stage.TAPE));
+                studio.navigation().place().set(Optional.of(Stage.TAPE));
             }
         });
         begin.setId("duplicate");

@@ -11,9 +11,9 @@ import javafx.scene.layout.VBox;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.judging.EarlierVersion;
 import org.soberhem.core.pattern.Side;
-import org.soberhem.desk.studio.Situation;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.studio.Situation;
+import org.soberhem.studio.Studio;
 
 /** Gives a costume another garment, drafted from a sheet of the shelf or begun from an earlier version of the maker's. */
 public final class AddGarment extends VBox {
@@ -32,7 +32,7 @@ public final class AddGarment extends VBox {
         setPadding(new Insets(18));
         chooser = new SheetChooser(studio, false, chosen -> {
             Parts.show(this, false);
-            studio.addGarment(chosen.id());
+            studio.garments().add(chosen.id());
             closed.run();
         });
         VBox.setVgrow(chooser, Priority.ALWAYS);
@@ -57,7 +57,7 @@ public final class AddGarment extends VBox {
     }
 
     private void showEarlier() {
-        List<EarlierVersion> nearest = studio.earlier();
+        List<EarlierVersion> nearest = studio.garments().earlierVersions();
         earlier.getChildren().clear();
         Parts.show(earlier, !nearest.isEmpty());
         earlier.getChildren()
@@ -72,11 +72,12 @@ public final class AddGarment extends VBox {
 
     private HBox row(EarlierVersion each) {
         Button begin = Parts.button("Begin from it", () -> {
-            studio.branch(
-                    each.costume(),
-                    each.garment(),
-                    each.version(),
-                    studio.situation().costume());
+            studio.garments()
+                    .branch(
+                            each.costume(),
+                            each.garment(),
+                            each.version(),
+                            studio.situation().costume());
             Parts.show(this, false);
             closed.run();
         });
@@ -93,7 +94,7 @@ public final class AddGarment extends VBox {
     /** What the wearer has that it does not serve, with everything let out. */
     private String words(EarlierVersion each) {
         Situation now = studio.situation();
-        Inputs inputs = studio.tape().inputs(now.set().orElseThrow(), now.costume(), Map.of());
+        Inputs inputs = studio.makersLibrary().resolver().inputs(now.set().orElseThrow(), now.costume(), Map.of());
         List<String> lacking = each.serves().lacking(inputs).stream()
                 .map(span -> {
                     double value = inputs.find(span.measure()).orElseThrow().on(Side.MIDDLE);

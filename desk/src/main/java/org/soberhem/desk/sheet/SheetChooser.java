@@ -18,11 +18,11 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.draft.DraftSheet;
 import org.soberhem.core.draft.Drafter;
-import org.soberhem.desk.studio.OfferedSheet;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tappable;
 import org.soberhem.desk.widget.Thumbnail;
+import org.soberhem.studio.OfferedSheet;
+import org.soberhem.studio.Studio;
 
 /** Every sheet with a small plate drawn from it, narrowed by year, garment and system. */
 public final class SheetChooser extends BorderPane {
@@ -86,7 +86,7 @@ public final class SheetChooser extends BorderPane {
 
     /** Reads the sheets again. */
     void refresh() {
-        List<OfferedSheet> all = studio.offeredSheets();
+        List<OfferedSheet> all = studio.sheets().offered();
         offer(garment, all, about -> about.garment());
         offer(system, all, about -> about.system());
         fill();
@@ -105,7 +105,7 @@ public final class SheetChooser extends BorderPane {
     }
 
     private void fill() {
-        List<OfferedSheet> all = studio.offeredSheets();
+        List<OfferedSheet> all = studio.sheets().offered();
         List<OfferedSheet> found = all.stream().filter(this::fits).toList();
         boolean none = found.isEmpty();
         count.setText(

@@ -23,11 +23,11 @@ import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.DraftingSteps;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.formula.SheetException;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Paper;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tappable;
 import org.soberhem.library.sheet.SheetText;
+import org.soberhem.studio.Studio;
 
 /**
  * Changes a sheet: its points in a table, or the whole of it as text, beside the drawing that follows. While something is

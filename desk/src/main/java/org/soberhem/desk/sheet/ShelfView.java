@@ -19,10 +19,8 @@ import org.soberhem.core.draft.DraftSheet;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.SheetSource;
 import org.soberhem.core.formula.SheetException;
+import org.soberhem.core.judging.Target;
 import org.soberhem.desk.studio.KeptPictures;
-import org.soberhem.desk.studio.OfferedSheet;
-import org.soberhem.desk.studio.Studio;
-import org.soberhem.desk.trace.Beginnings;
 import org.soberhem.desk.trace.TraceView;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
@@ -32,6 +30,9 @@ import org.soberhem.files.exchange.SvgOutlines;
 import org.soberhem.library.input.FormatException;
 import org.soberhem.library.sheet.SheetText;
 import org.soberhem.library.sheet.TracingFile;
+import org.soberhem.studio.OfferedSheet;
+import org.soberhem.studio.Studio;
+import org.soberhem.studio.TracingCommands;
 
 /** The shelf: all draft sheets, what each is, and the editor of the maker's own. */
 public final class ShelfView extends StackPane {
@@ -45,7 +46,7 @@ public final class ShelfView extends StackPane {
     private final VBox unfinished = new VBox(6);
     private final Label said = Parts.text("", "soft");
     private final SheetEditor editor;
-    private final Beginnings beginnings;
+    private final TracingCommands beginnings;
     private final TraceView tracing;
     private final FlowPane tracings = new FlowPane(8, 8);
     private String shown = "";
@@ -58,11 +59,13 @@ public final class ShelfView extends StackPane {
         editor = new SheetEditor(studio);
         Parts.show(editor, false);
         KeptPictures pictures = new KeptPictures(studio.keeper(), files);
-        beginnings = new Beginnings(studio, pictures);
+        beginnings = new TracingCommands(studio);
         tracing = new TraceView(studio, files, beginnings, this::refresh);
         Button read = Parts.button("Read a sheet from a file", this::read);
         read.setId("import-sheet");
-        Button trace = Parts.button("Trace a picture", () -> beginnings.picture(tracing::open, said::setText));
+        Button trace = Parts.button(
+                "Trace a picture",
+                () -> pictures.ask((content, name) -> beginnings.picture(content, name, tracing::open), said::setText));
         trace.setId("trace-new");
         Button numbers = Parts.button("Enter by numbers", () -> tracing.open(beginnings.numbers()));
         numbers.setId("trace-numbers");
@@ -86,15 +89,14 @@ public final class ShelfView extends StackPane {
     public void refresh() {
         chooser.refresh();
         showTracings();
-        List<OfferedSheet> all = studio.offeredSheets();
+        List<OfferedSheet> all = studio.sheets().offered();
         if (all.stream().noneMatch(each -> each.id().equals(shown))) {
             shown = all.get(0).id();
         }
         show(shown);
-        String target = studio.targetProperty().get();
-        if (target.startsWith(Beginnings.TARGET)) {
-            studio.targetProperty().set("");
-            tracing.open(target.substring(Beginnings.TARGET.length()));
+        if (studio.navigation().target().get() instanceof Target.Tracing asked) {
+            studio.navigation().target().set(Target.PLACE);
+            tracing.open(asked.id());
         }
     }
 
@@ -102,7 +104,7 @@ public final class ShelfView extends StackPane {
         shown = id;
         chooser.mark(id);
         about.getChildren().clear();
-        studio.offeredSheets().stream()
+        studio.sheets().offered().stream()
                 .filter(each -> each.id().equals(id))
                 .findFirst()
                 .ifPresent(this::describe);
@@ -147,7 +149,10 @@ public final class ShelfView extends StackPane {
             actions.getChildren()
                     .add(identified(
                             "copy-sheet",
-                            Parts.button("Copy it to change it", () -> edit(studio.copySheet(offered.id())), "main")));
+                            Parts.button(
+                                    "Copy it to change it",
+                                    () -> edit(studio.sheets().copy(offered.id())),
+                                    "main")));
         }
         actions.getChildren()
                 .add(identified("export-sheet", Parts.button("Write it to a file", () -> write(offered.id()))));
@@ -191,19 +196,19 @@ public final class ShelfView extends StackPane {
         shown = id;
         editor.open(
                 "Your sheet " + id,
-                studio.sheetText(id),
-                text -> studio.keepSheet(id, text.text()),
+                studio.sheets().text(id),
+                text -> studio.sheets().change(id, text.text()),
                 Map.of(),
                 Optional.of(this::refresh));
     }
 
     private void drop(String id) {
-        studio.dropSheet(id);
+        studio.sheets().remove(id);
         refresh();
     }
 
     private void write(String id) {
-        byte[] text = studio.sheetText(id).getBytes(StandardCharsets.UTF_8);
+        byte[] text = studio.sheets().text(id).getBytes(StandardCharsets.UTF_8);
         files.write(id + ".yaml", () -> text, said::setText);
     }
 
@@ -219,8 +224,8 @@ public final class ShelfView extends StackPane {
                         tracing(name, content);
                         return;
                     }
-                    String id = studio.keepNewSheet(FileDesk.nameOf(stem), content);
-                    SheetText taken = SheetText.of(studio.sheetText(id));
+                    String id = studio.sheets().add(FileDesk.nameOf(stem), content);
+                    SheetText taken = SheetText.of(studio.sheets().text(id));
                     said.setText(taken.problem()
                             .map(problem -> name + ", " + problem.getMessage() + ". It is kept, unfinished.")
                             .orElse("Read: " + name));

@@ -29,12 +29,12 @@ import org.soberhem.desk.rail.RailView;
 import org.soberhem.desk.record.RecordView;
 import org.soberhem.desk.sheet.ShelfView;
 import org.soberhem.desk.silhouette.SilhouetteView;
-import org.soberhem.desk.studio.Keeper;
-import org.soberhem.desk.studio.Situation;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.tape.TapeView;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.studio.Keeper;
+import org.soberhem.studio.Situation;
+import org.soberhem.studio.Studio;
 
 /** The whole window: thread, heading and the place that is open. */
 public final class MainView extends StackPane {
@@ -75,34 +75,35 @@ public final class MainView extends StackPane {
         warning.getStyleClass().add("warning");
         HBox heading = heading();
         frame.setTop(new VBox(heading, warning));
-        studio.standingProperty().addListener((was, before, now) -> {
+        studio.navigation().standing().listen(now -> {
             Parts.show(heading, !now);
             Parts.show(strip, !now);
         });
         getChildren().addAll(frame, shortcuts);
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-        studio.placeProperty().addListener((was, before, now) -> {
-            studio.shelfProperty().set(false);
+        studio.navigation().place().listen(now -> {
+            studio.navigation().shelf().set(false);
             showPlace();
         });
-        studio.shelfProperty().addListener((was, before, now) -> {
-            if (studio.placeProperty().get().isEmpty()) {
+        studio.navigation().shelf().listen(now -> {
+            if (studio.navigation().place().get().isEmpty()) {
                 showPlace();
             }
         });
-        studio.situationProperty().addListener((was, before, now) -> refresh());
-        studio.garmentProperty().addListener((was, before, now) -> refresh());
-        studio.darkProperty().addListener((was, before, now) -> darken());
+        studio.current().situation().listen(now -> refresh());
+        studio.current().garment().listen(now -> refresh());
+        studio.preferences().dark().listen(now -> darken());
         sceneProperty().addListener((was, before, now) -> darken());
-        done.textProperty().bind(studio.doneProperty());
-        kept.textProperty().bind(studio.keeper().stateProperty());
-        kept.textProperty().addListener((was, before, now) -> {
+        studio.done().follow(done::setText);
+        studio.keeper().state().follow(now -> {
+            kept.setText(now);
             kept.getStyleClass().removeAll("settled", "needs");
             kept.getStyleClass().add(now.equals(Keeper.NOT_KEPT) ? "needs" : "settled");
         });
-        fault.textProperty().bind(studio.keeper().faultProperty());
-        studio.keeper().faultProperty().addListener((was, before, now) -> Parts.show(warning, !now.isEmpty()));
-        Parts.show(warning, !fault.getText().isEmpty());
+        studio.keeper().fault().follow(now -> {
+            fault.setText(now);
+            Parts.show(warning, !now.isEmpty());
+        });
         refresh();
         showPlace();
     }
@@ -110,7 +111,7 @@ public final class MainView extends StackPane {
     private HBox heading() {
         garments.valueProperty().addListener((was, before, now) -> {
             if (now != null) {
-                studio.garmentProperty().set(now);
+                studio.current().garment().set(now);
             }
         });
         Button undo = Parts.hinted(Parts.button("↶ Undo", studio::undo, "quiet"), "Ctrl+Z");
@@ -119,7 +120,9 @@ public final class MainView extends StackPane {
         Button light = Parts.hinted(
                 Parts.button(
                         "◐",
-                        () -> studio.darkProperty().set(!studio.darkProperty().get()),
+                        () -> studio.preferences()
+                                .dark()
+                                .set(!studio.preferences().dark().get()),
                         "quiet"),
                 "Light or dark (F9)");
         Button help = Parts.hinted(Parts.button("?", this::toggleShortcuts, "quiet"), "All shortcuts (F1)");
@@ -134,7 +137,8 @@ public final class MainView extends StackPane {
     }
 
     private void otherUnit() {
-        studio.formatProperty()
+        studio.preferences()
+                .format()
                 .set(
                         studio.format() == LengthFormat.CENTIMETRES
                                 ? LengthFormat.INCH_EIGHTHS
@@ -148,7 +152,7 @@ public final class MainView extends StackPane {
     private void darken() {
         if (getScene() != null) {
             getScene().getRoot().getStyleClass().remove("dark");
-            if (studio.darkProperty().get()) {
+            if (studio.preferences().dark().get()) {
                 getScene().getRoot().getStyleClass().add("dark");
             }
         }
@@ -156,12 +160,12 @@ public final class MainView extends StackPane {
 
     private void open(Situation situation) {
         studio.open(situation.costume().id());
-        studio.placeProperty().set(Optional.of(situation.stage()));
+        studio.navigation().place().set(Optional.of(situation.stage()));
     }
 
     private void refresh() {
         Situation now = studio.situation();
-        boolean inCostume = now != null && studio.placeProperty().get().isPresent();
+        boolean inCostume = now != null && studio.navigation().place().get().isPresent();
         Parts.show(garments, inCostume && !now.costume().garments().isEmpty());
         Parts.show(version, inCostume);
         if (!inCostume) {
@@ -174,18 +178,18 @@ public final class MainView extends StackPane {
         if (!garments.getItems().equals(names)) {
             garments.getItems().setAll(names);
         }
-        garments.setValue(studio.garmentProperty().get());
-        version.setText(costume.garment(studio.garmentProperty().get())
+        garments.setValue(studio.current().garment().get());
+        version.setText(costume.garment(studio.current().garment().get())
                 .map(now.judgement()::versionWords)
                 .orElse(""));
     }
 
     private void showPlace() {
-        Optional<Stage> place = studio.placeProperty().get();
-        studio.standingProperty().set(false);
+        Optional<Stage> place = studio.navigation().place().get();
+        studio.navigation().standing().set(false);
         refresh();
         if (place.isEmpty() || studio.situation() == null) {
-            if (studio.shelfProperty().get()) {
+            if (studio.navigation().shelf().get()) {
                 shelf.refresh();
                 frame.setCenter(shelf);
             } else {
@@ -209,22 +213,22 @@ public final class MainView extends StackPane {
                 studio.undo();
             }
         } else if (event.isShortcutDown() && event.getCode() == KeyCode.N) {
-            studio.placeProperty().set(Optional.empty());
+            studio.navigation().place().set(Optional.empty());
             rail.beginCostume();
         } else if (event.isAltDown() && event.getCode() == KeyCode.DIGIT1) {
-            studio.placeProperty().set(Optional.empty());
-            studio.shelfProperty().set(false);
+            studio.navigation().place().set(Optional.empty());
+            studio.navigation().shelf().set(false);
         } else if (event.isShortcutDown() && event.getCode() == KeyCode.L) {
-            studio.placeProperty().set(Optional.empty());
-            studio.shelfProperty().set(true);
+            studio.navigation().place().set(Optional.empty());
+            studio.navigation().shelf().set(true);
         } else if (event.isAltDown() && stageOf(event.getCode()).isPresent() && studio.situation() != null) {
-            studio.placeProperty().set(stageOf(event.getCode()));
+            studio.navigation().place().set(stageOf(event.getCode()));
         } else if (event.getCode() == KeyCode.F1) {
             toggleShortcuts();
         } else if (event.getCode() == KeyCode.F8) {
             otherUnit();
         } else if (event.getCode() == KeyCode.F9) {
-            studio.darkProperty().set(!studio.darkProperty().get());
+            studio.preferences().dark().set(!studio.preferences().dark().get());
         } else if (event.getCode() == KeyCode.ESCAPE && shortcuts.isVisible()) {
             toggleShortcuts();
         } else {

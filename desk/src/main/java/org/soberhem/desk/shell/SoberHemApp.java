@@ -16,15 +16,15 @@ import javafx.scene.Scene;
 import javafx.scene.layout.StackPane;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
-import org.soberhem.desk.demo.DemoStudio;
-import org.soberhem.desk.studio.Keeper;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.files.store.StoreException;
 import org.soberhem.files.store.Workspace;
 import org.soberhem.library.Library;
 import org.soberhem.library.input.Failure;
+import org.soberhem.studio.Keeper;
+import org.soberhem.studio.Studio;
+import org.soberhem.studio.demo.DemoStudio;
 
 /** The application's window. Parameters: {@code --demo}, or {@code --workspace=FOLDER}. */
 public final class SoberHemApp extends Application {
@@ -78,7 +78,7 @@ public final class SoberHemApp extends Application {
                     scene.setRoot(new MainView(studio, files));
                     Thread.currentThread()
                             .setUncaughtExceptionHandler((thread, unforeseen) ->
-                                    studio.doneProperty().set(studio.keeper().logged("At the interface", unforeseen)));
+                                    studio.done().set(studio.keeper().logged("At the interface", unforeseen)));
                     askBeforeLosing(stage, studio.keeper());
                     opened.accept(studio);
                 },
@@ -124,7 +124,7 @@ public final class SoberHemApp extends Application {
     @Override
     public void stop() {
         studio.ifPresent(opened -> {
-            opened.endWork();
+            opened.histories().endWork(opened.now());
             try {
                 opened.keeper().close();
             } catch (StoreException notKept) {

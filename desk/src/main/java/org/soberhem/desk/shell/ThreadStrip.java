@@ -14,9 +14,9 @@ import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import javafx.scene.text.Text;
 import org.soberhem.core.costume.Stage;
-import org.soberhem.desk.studio.Situation;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.studio.Situation;
+import org.soberhem.studio.Studio;
 
 /** The costume's thread: a running stitch down the left, a knot for each stage with how much stands in its way. */
 final class ThreadStrip extends Pane {
@@ -42,8 +42,8 @@ final class ThreadStrip extends Pane {
         stitch.getStyleClass().add("stitch");
         stitch.endYProperty().bind(heightProperty().subtract(30));
         rail = knot("Rail", new Text(""), () -> {
-            studio.placeProperty().set(Optional.empty());
-            studio.shelfProperty().set(false);
+            studio.navigation().place().set(Optional.empty());
+            studio.navigation().shelf().set(false);
         });
         Parts.hinted(rail, "All costumes (Alt+1)");
         getChildren().addAll(stitch, rail);
@@ -51,14 +51,14 @@ final class ThreadStrip extends Pane {
             Text count = new Text();
             count.getStyleClass().add("count");
             Button button =
-                    knot(stage.words(), count, () -> studio.placeProperty().set(Optional.of(stage)));
+                    knot(stage.words(), count, () -> studio.navigation().place().set(Optional.of(stage)));
             Parts.hinted(button, stage.words() + " (Alt+" + (stage.ordinal() + 2) + ")");
             counts.put(stage, count);
             stages.put(stage, button);
             getChildren().add(button);
         }
-        studio.situationProperty().addListener((was, before, now) -> refresh());
-        studio.placeProperty().addListener((was, before, now) -> refresh());
+        studio.current().situation().listen(now -> refresh());
+        studio.navigation().place().listen(now -> refresh());
         refresh();
     }
 
@@ -79,7 +79,7 @@ final class ThreadStrip extends Pane {
 
     private void refresh() {
         Situation now = studio.situation();
-        Optional<Stage> place = studio.placeProperty().get();
+        Optional<Stage> place = studio.navigation().place().get();
         rail.pseudoClassStateChanged(Parts.SELECTED, place.isEmpty());
         stages.forEach((stage, button) -> {
             button.setDisable(now == null);

@@ -26,10 +26,10 @@ import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
-import org.soberhem.desk.demo.DemoStudio;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Tappable;
+import org.soberhem.studio.Studio;
+import org.soberhem.studio.demo.DemoStudio;
 
 /** Renders every main view of the demo to PNG, offscreen. Parameter: {@code --out=FOLDER}. */
 public final class Tour extends Application {
@@ -43,7 +43,7 @@ public final class Tour extends Application {
     }
 
     private static final List<Stop> STOPS = List.of(
-            new Stop("rail", studio -> studio.placeProperty().set(Optional.empty())),
+            new Stop("rail", studio -> studio.navigation().place().set(Optional.empty())),
             new Stop("tape", studio -> show(studio, "post-1908", "Walking skirt", "TAPE")),
             new Stop("tape-session", (studio, scene) -> {
                 show(studio, "clerk-1907", "Blouse", "TAPE");
@@ -77,24 +77,24 @@ public final class Tour extends Application {
             }),
             new Stop("draft-sums", (studio, scene) -> {
                 show(studio, "quay-1861", "Skirt", "DRAFT");
-                studio.choose("Skirt", "panel", Length.ofInches(45));
+                studio.garments().choose("Skirt", "panel", Length.ofInches(45));
                 open(scene, "sums");
                 make(scene, "turn-under-at-the-centre-front", "6 1/4");
             }),
             new Stop("shelf", (studio, scene) -> {
-                studio.placeProperty().set(Optional.empty());
-                studio.shelfProperty().set(true);
+                studio.navigation().place().set(Optional.empty());
+                studio.navigation().shelf().set(true);
             }),
             new Stop("sheet-editor", (studio, scene) -> {
-                studio.placeProperty().set(Optional.empty());
-                studio.shelfProperty().set(true);
+                studio.navigation().place().set(Optional.empty());
+                studio.navigation().shelf().set(true);
                 tap(scene, "sheet-bodice-1869");
                 press(scene, "copy-sheet");
-                studio.darkProperty().set(true);
+                studio.preferences().dark().set(true);
             }),
             new Stop("trace", (studio, scene) -> {
-                studio.placeProperty().set(Optional.empty());
-                studio.shelfProperty().set(true);
+                studio.navigation().place().set(Optional.empty());
+                studio.navigation().shelf().set(true);
                 tap(scene, "tracing-dressing-jacket");
                 ((ToggleButton) scene.lookup("#trace-names")).fire();
             }),
@@ -103,7 +103,7 @@ public final class Tour extends Application {
                 show(studio, "quay-1861", "Skirt", "SILHOUETTE");
                 scene.getRoot().applyCss();
                 ((ToggleButton) scene.lookup("#silhouette-compare")).fire();
-                studio.darkProperty().set(true);
+                studio.preferences().dark().set(true);
             }),
             new Stop("cloth", studio -> show(studio, "secretary-1906", "Walking skirt", "CLOTH")),
             new Stop("bench", studio -> show(studio, "wife-1778", "Jacket", "BENCH")),
@@ -116,12 +116,12 @@ public final class Tour extends Application {
             new Stop("fitting-gate", (studio, scene) -> {
                 show(studio, "secretary-1906", "Blouse", "FITTING");
                 page(scene, "gate");
-                studio.darkProperty().set(true);
+                studio.preferences().dark().set(true);
             }),
             new Stop("fitting-standing", studio -> {
                 show(studio, "secretary-1906", "Blouse", "FITTING");
-                studio.standingProperty().set(true);
-                studio.darkProperty().set(true);
+                studio.navigation().standing().set(true);
+                studio.preferences().dark().set(true);
             }));
 
     private static void open(Scene scene, String tab) {
@@ -169,8 +169,8 @@ public final class Tour extends Application {
 
     private static void show(Studio studio, String costume, String garment, String stage) {
         studio.open(costume);
-        studio.garmentProperty().set(garment);
-        studio.placeProperty().set(Optional.of(org.soberhem.core.costume.Stage.valueOf(stage)));
+        studio.current().garment().set(garment);
+        studio.navigation().place().set(Optional.of(org.soberhem.core.costume.Stage.valueOf(stage)));
     }
 
     @Override
@@ -191,8 +191,8 @@ public final class Tour extends Application {
             return;
         }
         Stop stop = left.remove(0);
-        studio.darkProperty().set(false);
-        studio.formatProperty().set(LengthFormat.INCH_EIGHTHS);
+        studio.preferences().dark().set(false);
+        studio.preferences().format().set(LengthFormat.INCH_EIGHTHS);
         try {
             stop.go().accept(studio, scene);
         } catch (RuntimeException lost) {

@@ -19,8 +19,8 @@ import org.soberhem.core.silhouette.QuantityKind;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.desk.silhouette.Comparison.Choice;
 import org.soberhem.desk.silhouette.Comparison.What;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.studio.Studio;
 
 /** Two figures side by side and what differs between them. */
 final class ComparePanel extends BorderPane {

@@ -24,7 +24,7 @@ import org.soberhem.core.silhouette.FigureQuantities;
 import org.soberhem.core.silhouette.PeriodOutline;
 import org.soberhem.core.silhouette.QuantityKind;
 import org.soberhem.core.silhouette.Silhouette;
-import org.soberhem.desk.studio.Studio;
+import org.soberhem.studio.Studio;
 
 /** What the costume at hand can be compared with, without nodes: another period, another wearer, or one layer less. */
 final class Comparison {
@@ -108,7 +108,7 @@ final class Comparison {
                                 what, header.id(), header.from() + "–" + header.to() + " " + header.title())));
             }
             case WEARER ->
-                studio.wearers().stream()
+                studio.histories().wearers().values().stream()
                         .filter(wearer ->
                                 !wearer.id().equals(studio.situation().wearer().id()))
                         .filter(wearer -> !wearer.sets().isEmpty())
@@ -160,11 +160,11 @@ final class Comparison {
                         Optional.empty());
             }
             case WEARER -> {
-                Wearer wearer = studio.wearers().stream()
+                Wearer wearer = studio.histories().wearers().values().stream()
                         .filter(each -> each.id().equals(choice.get().id()))
                         .findFirst()
                         .orElseThrow();
-                EvaluatedCostume worn = studio.wornBy(wearer);
+                EvaluatedCostume worn = studio.current().wornBy(wearer);
                 List<Sentence> said = new ArrayList<>();
                 said.add(Sentence.of("The same garments, drafted for {}.", wearer.name()));
                 worn.judgement()

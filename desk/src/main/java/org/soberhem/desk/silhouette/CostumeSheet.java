@@ -14,11 +14,11 @@ import org.soberhem.core.layers.Layer;
 import org.soberhem.core.layers.Wardrobe;
 import org.soberhem.core.silhouette.PeriodOutline;
 import org.soberhem.core.silhouette.Silhouette;
-import org.soberhem.desk.studio.Situation;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.files.print.CostumeSheetPdf;
 import org.soberhem.files.print.PaperSize;
+import org.soberhem.studio.Situation;
+import org.soberhem.studio.Studio;
 
 /** Puts together the printed page on the costume at hand. */
 final class CostumeSheet {
@@ -31,7 +31,7 @@ final class CostumeSheet {
         files.write(
                 FileDesk.nameOf(page.title()) + ".pdf",
                 () -> CostumeSheetPdf.write(page, format, PaperSize.A4),
-                words -> studio.doneProperty().set(words));
+                words -> studio.done().set(words));
     }
 
     static CostumeSheetPdf.Page page(Studio studio) {
@@ -58,7 +58,7 @@ final class CostumeSheet {
                 .forEach(garment -> lines.add(garment.name() + " from: "
                         + String.join(
                                 "; ",
-                                studio.sheet(garment).sheet().about().sources().stream()
+                                studio.current().sheet(garment).sheet().about().sources().stream()
                                         .map(SheetSource::brief)
                                         .toList())));
         Wardrobe wardrobe = studio.wardrobe();

@@ -11,7 +11,8 @@ import java.util.regex.Pattern;
 import org.soberhem.core.formula.SheetException;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.silhouette.Silhouette;
-import org.soberhem.desk.studio.Studio;
+import org.soberhem.studio.Histories;
+import org.soberhem.studio.Studio;
 
 /** The silhouettes as texts: the shipped ones to be read and copied, the maker's own to be written. */
 final class OwnOutlines {
@@ -53,7 +54,7 @@ final class OwnOutlines {
     String copy(String id) {
         Set<String> taken = new HashSet<>(own().keySet());
         studio.library().silhouettes().headers().forEach(header -> taken.add(header.id()));
-        String free = Studio.freeId(id, taken);
+        String free = Histories.freeId(id, taken);
         keep(
                 free,
                 text(id).replaceFirst("(?m)^silhouette:.*$", "silhouette: " + free)

@@ -14,11 +14,11 @@ import org.soberhem.core.length.Sentence;
 import org.soberhem.core.silhouette.PeriodOutline;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.desk.studio.Camera;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.files.device.CameraStandIn;
 import org.soberhem.files.device.PictureOutline;
 import org.soberhem.files.picture.Pictures;
 import org.soberhem.library.input.FormatException;
+import org.soberhem.studio.Studio;
 
 /** Pictures at the silhouette: taken by the camera stand-in, and their outline measured against the period's. */
 final class PictureDesk {

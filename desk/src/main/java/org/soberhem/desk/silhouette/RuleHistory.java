@@ -13,7 +13,7 @@ import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.silhouette.Rule;
 import org.soberhem.core.silhouette.Verdict;
-import org.soberhem.desk.studio.Studio;
+import org.soberhem.studio.Studio;
 
 /**
  * One rule for one garment through the rounds.
@@ -50,7 +50,8 @@ record RuleHistory(String garment, Rule rule, List<Entry> entries) {
             fitting.mockup().versions().forEach((garment, number) -> {
                 versions.add(garment + " version " + number);
                 costume.garment(garment)
-                        .flatMap(named -> named.version(number).flatMap(version -> studio.work(named, version)))
+                        .flatMap(named -> named.version(number)
+                                .flatMap(version -> studio.current().draft(named, version)))
                         .ifPresent(work -> worked.put(garment, work));
             });
             String words = "Fitting " + fitting.number() + ", " + String.join(", ", versions);
@@ -77,7 +78,8 @@ record RuleHistory(String garment, Rule rule, List<Entry> entries) {
                 int before = (int) costume.fittings().stream()
                         .filter(fitting -> !fitting.date().isAfter(version.date()))
                         .count();
-                studio.work(garment, version)
+                studio.current()
+                        .draft(garment, version)
                         .ifPresent(work -> states.add(new State(
                                 version.date(),
                                 "v" + version.number(),

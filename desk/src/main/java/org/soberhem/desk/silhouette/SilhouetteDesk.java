@@ -9,12 +9,13 @@ import org.soberhem.core.costume.Stage;
 import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.judging.Obstacle;
+import org.soberhem.core.judging.Target;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.silhouette.QuantityKind;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.core.silhouette.Verdict;
-import org.soberhem.desk.studio.Studio;
+import org.soberhem.studio.Studio;
 
 /** What is done at the silhouette place. */
 final class SilhouetteDesk {
@@ -88,11 +89,12 @@ final class SilhouetteDesk {
 
     /** Opens the alteration that would meet a rule, with its amounts filled in. */
     void alter(Verdict verdict, QuantityKind.Alter alteration) {
-        studio.settle(new Obstacle(
-                Stage.DRAFT,
-                verdict.garment(),
-                Obstacle.proposal(alteration.kind(), alteration.amounts()),
-                verdict.sentence()));
+        studio.navigation()
+                .settle(new Obstacle(
+                        Stage.DRAFT,
+                        verdict.garment(),
+                        new Target.ProposedAlteration(alteration.kind(), alteration.amounts()),
+                        verdict.sentence()));
     }
 
     /** Opens the place where a quantity comes from. */
@@ -105,15 +107,13 @@ final class SilhouetteDesk {
             case FITTING, EYE -> Stage.FITTING;
             case FIGURE, PICTURE -> Stage.SILHOUETTE;
         };
-        studio.settle(new Obstacle(stage, verdict.garment(), "", verdict.sentence()));
+        studio.navigation().settle(new Obstacle(stage, verdict.garment(), Target.PLACE, verdict.sentence()));
     }
 
     /** Returns a pane that draws figures and says where their levels come from. */
     FigurePane figure(FigureView... views) {
         return new FigurePane(
-                studio.library().measures()::name,
-                sentence -> studio.doneProperty().set(sentence.in(studio.format())),
-                views);
+                studio.library().measures()::name, sentence -> studio.done().set(sentence.in(studio.format())), views);
     }
 
     /** Returns a verdict's value and its band as they are shown. */

@@ -18,14 +18,15 @@ import javafx.scene.layout.VBox;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.judging.EvaluatedCostume;
+import org.soberhem.core.judging.Target;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.core.silhouette.Verdict;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tabs;
 import org.soberhem.files.picture.Pictures;
+import org.soberhem.studio.Studio;
 
 /** The figure in the costume beside its period's outline, and how it stands by the period's rules. */
 public final class SilhouetteView extends BorderPane {
@@ -96,14 +97,15 @@ public final class SilhouetteView extends BorderPane {
         setTop(tabBar(sheet));
         setCenter(content);
         show(Tab.FIGURE);
-        studio.situationProperty().addListener((was, before, now) -> refresh());
-        studio.formatProperty().addListener((was, before, now) -> refresh());
-        studio.placeProperty().addListener((was, before, now) -> refresh());
-        studio.targetProperty().addListener((was, before, now) -> {
-            if (studio.situation() != null
+        studio.current().situation().listen(now -> refresh());
+        studio.preferences().format().listen(now -> refresh());
+        studio.navigation().place().listen(now -> refresh());
+        studio.navigation().target().listen(now -> {
+            if (now instanceof Target.Rule rule
+                    && studio.situation() != null
                     && studio.situation().verdicts().stream()
-                            .anyMatch(verdict -> verdict.rule().id().equals(now))) {
-                chosen.set(now);
+                            .anyMatch(verdict -> verdict.rule().id().equals(rule.id()))) {
+                chosen.set(rule.id());
             }
         });
         chosen.addListener((was, before, now) -> refresh());
@@ -167,7 +169,7 @@ public final class SilhouetteView extends BorderPane {
     }
 
     private void say(String words) {
-        studio.doneProperty().set(words);
+        studio.done().set(words);
     }
 
     private void photograph(FileDesk files) {
@@ -233,7 +235,11 @@ public final class SilhouetteView extends BorderPane {
 
     private void refresh() {
         if (studio.situation() == null
-                || studio.placeProperty().get().filter(Stage.SILHOUETTE::equals).isEmpty()) {
+                || studio.navigation()
+                        .place()
+                        .get()
+                        .filter(Stage.SILHOUETTE::equals)
+                        .isEmpty()) {
             return;
         }
         if (!costume.equals(studio.situation().costume().id())) {

@@ -16,9 +16,9 @@ import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.formula.SheetException;
 import org.soberhem.core.judging.EvaluatedCostume;
 import org.soberhem.core.silhouette.Silhouette;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.studio.Studio;
 
 /** The silhouettes there are: read, chosen for the costume, copied, and the maker's own written with their rules. */
 final class SilhouettesPanel extends BorderPane {
@@ -86,11 +86,11 @@ final class SilhouettesPanel extends BorderPane {
                 () -> chosen().ifPresent(header -> files.write(
                         header.id() + ".yaml",
                         () -> own.text(header.id()).getBytes(StandardCharsets.UTF_8),
-                        words -> studio.doneProperty().set(words))),
+                        words -> studio.done().set(words))),
                 "quiet");
         Button in = Parts.button(
                 "Read from a file",
-                () -> files.read(this::take, words -> studio.doneProperty().set(words)),
+                () -> files.read(this::take, words -> studio.done().set(words)),
                 "quiet");
         Button rule = Parts.button("Add a rule", this::addRule);
         rule.setId("outline-rule");
@@ -213,7 +213,7 @@ final class SilhouettesPanel extends BorderPane {
             own.take(content);
             refresh();
         } catch (SheetException wrong) {
-            studio.doneProperty().set("Not taken: " + name + ", " + wrong.getMessage());
+            studio.done().set("Not taken: " + name + ", " + wrong.getMessage());
         }
     }
 

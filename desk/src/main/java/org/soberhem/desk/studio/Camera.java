@@ -8,6 +8,7 @@ import org.soberhem.core.judging.EvaluatedCostume;
 import org.soberhem.core.judging.Judge;
 import org.soberhem.files.device.CameraStandIn;
 import org.soberhem.files.picture.Pictures;
+import org.soberhem.studio.Studio;
 
 /**
  * The camera at hand: a stand-in that photographs the wearer in the costume at hand, as it was when the camera was taken up, so

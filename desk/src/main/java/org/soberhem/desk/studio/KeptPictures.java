@@ -11,6 +11,7 @@ import org.soberhem.desk.widget.Photograph;
 import org.soberhem.files.picture.Pictures;
 import org.soberhem.library.input.Failure;
 import org.soberhem.library.input.FormatException;
+import org.soberhem.studio.Keeper;
 
 /** Pictures kept beside the workspace: asked for, kept, and read again off the interface thread. */
 public final class KeptPictures {

@@ -9,7 +9,7 @@ import org.soberhem.core.body.Build;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.layers.Layer;
 import org.soberhem.core.layers.LayerClass;
-import org.soberhem.desk.studio.Studio;
+import org.soberhem.studio.Studio;
 
 /** The usual cautions that belong to a measuring session. They defer to clinicians, standards and local rules. */
 final class Cautions {

@@ -26,9 +26,9 @@ import org.soberhem.core.layers.LayerClass;
 import org.soberhem.core.layers.LayerStack;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.studio.Studio;
 
 /** Under which circumstances a set is read: who, over what, how laced, which shoes, at which mark the tape begins. */
 final class ConditionsForm extends VBox {

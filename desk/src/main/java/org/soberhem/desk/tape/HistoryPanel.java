@@ -23,8 +23,8 @@ import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Side;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.studio.Studio;
 
 /** A wearer's sets over the years: one measure as a line, two sets compared, and the costumes that a change touches. */
 final class HistoryPanel extends BorderPane {
@@ -188,10 +188,10 @@ final class HistoryPanel extends BorderPane {
 
     private void touched(Set<String> changed) {
         List<String> touched = new ArrayList<>();
-        for (Costume costume : studio.costumesOf(wearer)) {
+        for (Costume costume : studio.histories().costumesOf(wearer)) {
             boolean older = !costume.set().equals(after.getValue().id());
             boolean uses = costume.garments().stream()
-                    .flatMap(garment -> studio.sheet(garment).usableMeasures().stream())
+                    .flatMap(garment -> studio.current().sheet(garment).usableMeasures().stream())
                     .anyMatch(changed::contains);
             if (older && uses) {
                 touched.add(costume.title());

@@ -21,11 +21,11 @@ import org.soberhem.core.layers.Layer;
 import org.soberhem.core.layers.LayerStack;
 import org.soberhem.core.layers.OverLayers;
 import org.soberhem.core.pattern.Side;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.files.print.DressingCardPdf;
 import org.soberhem.files.print.PaperSize;
+import org.soberhem.studio.Studio;
 
 /** The foundation layers in dressing order: what each is and does, and the maker's own stacks. */
 final class LayersPanel extends BorderPane {

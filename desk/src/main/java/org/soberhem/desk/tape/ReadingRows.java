@@ -17,9 +17,9 @@ import org.soberhem.core.body.Reading;
 import org.soberhem.core.doubt.Doubt;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.pattern.Side;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.studio.Studio;
 
 /** The readings of a set: three fields a row, their mean and spread, and what is odd about them. */
 final class ReadingRows extends VBox {

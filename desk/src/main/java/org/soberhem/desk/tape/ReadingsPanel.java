@@ -21,14 +21,14 @@ import org.soberhem.core.body.Measure;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Reading;
-import org.soberhem.desk.studio.Situation;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.files.exchange.MeasureFile;
 import org.soberhem.files.print.MeasuringSheetPdf;
 import org.soberhem.files.print.PaperSize;
 import org.soberhem.library.input.FormatException;
+import org.soberhem.studio.Situation;
+import org.soberhem.studio.Studio;
 
 /** The sets of a wearer: their circumstances and readings, on paper and as files too. */
 final class ReadingsPanel extends BorderPane {

@@ -21,7 +21,7 @@ import org.soberhem.core.doubt.Doubt;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormatException;
 import org.soberhem.core.length.LengthUnit;
-import org.soberhem.desk.studio.Studio;
+import org.soberhem.studio.Studio;
 
 /** A guided measuring session: one step at a time round the wearer. Everything read is kept at once; a pause loses nothing. */
 public final class Session {

@@ -23,8 +23,8 @@ import org.soberhem.core.body.Reading;
 import org.soberhem.core.body.TapeStart;
 import org.soberhem.core.doubt.Doubt;
 import org.soberhem.core.length.LengthEntry;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.studio.Studio;
 
 /**
  * The guided session: one large step at a time, readable from where the wearer stands, the reading typed with one hand. It

@@ -22,12 +22,12 @@ import org.soberhem.core.pattern.Side;
 import org.soberhem.core.size.Cup;
 import org.soberhem.core.size.SizeChart;
 import org.soberhem.core.size.SizeMatch;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.library.SizeChartCsv;
 import org.soberhem.library.input.FormatException;
+import org.soberhem.studio.Studio;
 
 /** Sized patterns: in which size of a chart a piece is taken, and what is then left to alter. */
 final class SizesPanel extends BorderPane {

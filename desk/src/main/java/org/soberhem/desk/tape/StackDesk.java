@@ -12,7 +12,7 @@ import org.soberhem.core.layers.Layer;
 import org.soberhem.core.layers.LayerStack;
 import org.soberhem.core.layers.Wardrobe;
 import org.soberhem.core.length.Sentence;
-import org.soberhem.desk.studio.Studio;
+import org.soberhem.studio.Studio;
 
 /** The layer stack that is looked at or being changed, and the commands on it. */
 public final class StackDesk {

@@ -28,7 +28,7 @@ import org.soberhem.core.doubt.Doubt;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Side;
-import org.soberhem.desk.studio.Studio;
+import org.soberhem.studio.Studio;
 
 /** The measurement set that is looked at, and the commands that change it. */
 public final class TapeDesk {
@@ -202,7 +202,8 @@ public final class TapeDesk {
         Set<String> needed = new LinkedHashSet<>();
         costume()
                 .garments()
-                .forEach(garment -> needed.addAll(studio.sheet(garment).usableMeasures()));
+                .forEach(
+                        garment -> needed.addAll(studio.current().sheet(garment).usableMeasures()));
         if (needed.isEmpty() || wearer().build().age() != Age.ADULT) {
             needed.addAll(studio.library().asked().least().get(wearer().build().age()));
         }
@@ -335,7 +336,7 @@ public final class TapeDesk {
 
     /** Returns what is doubted about the set and not yet answered. */
     public List<Doubt> doubts() {
-        return set().map(studio::doubts).orElse(List.of());
+        return set().map(studio.current()::doubts).orElse(List.of());
     }
 
     /**
@@ -345,7 +346,7 @@ public final class TapeDesk {
     public Optional<MeasurementSet> trusted() {
         return set().map(now -> {
             Set<String> doubted = new LinkedHashSet<>();
-            studio.doubts(now).stream()
+            studio.current().doubts(now).stream()
                     .filter(doubt -> MISREAD.contains(doubt.kind()))
                     .forEach(doubt -> doubted.addAll(doubt.measures()));
             return now.withReadings(now.readings().stream()
@@ -365,7 +366,7 @@ public final class TapeDesk {
                     Reading reading = now.find(of.id(), side, held)
                             .map(before -> before.with(place, entry))
                             .orElseGet(() -> new Reading(of.id(), side, held, List.of(entry)));
-                    return studio.doubts(now.with(reading)).stream()
+                    return studio.current().doubts(now.with(reading)).stream()
                             .filter(doubt -> doubt.measures().contains(of.id()))
                             .toList();
                 })

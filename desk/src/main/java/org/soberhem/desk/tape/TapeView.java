@@ -20,14 +20,15 @@ import javafx.scene.layout.VBox;
 import org.soberhem.core.body.Measure;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.doubt.Doubt;
+import org.soberhem.core.judging.Target;
 import org.soberhem.core.length.LengthEntry;
-import org.soberhem.desk.studio.Situation;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.ObstacleList;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tabs;
+import org.soberhem.studio.Situation;
+import org.soberhem.studio.Studio;
 
 /** The tape: the wearer's figure and readings, the guided session, the layers, the values taken, the history and the sizes. */
 public final class TapeView extends BorderPane {
@@ -89,7 +90,7 @@ public final class TapeView extends BorderPane {
         link.receive(this::receive);
         figure = new BodyPane(studio.library().figurePlan(), false);
         doubts = new DoubtList(desk, this::readAgain, () -> {}, "");
-        obstacles = new ObstacleList(studio::settle);
+        obstacles = new ObstacleList(studio.navigation()::settle);
         guided = Parts.button("Measure, step by step", this::measure, "main");
         guided.setId("guided");
         readings = new ReadingsPanel(studio, desk, files, linkBar);
@@ -109,17 +110,17 @@ public final class TapeView extends BorderPane {
         show(Tab.READINGS);
         leaveSession();
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-        studio.situationProperty().addListener((was, before, now) -> refresh());
-        studio.formatProperty().addListener((was, before, now) -> refresh());
-        studio.placeProperty().addListener((was, before, now) -> {
+        studio.current().situation().listen(now -> refresh());
+        studio.preferences().format().listen(now -> refresh());
+        studio.navigation().place().listen(now -> {
             measuring = false;
             leaveSession();
             refresh();
         });
-        studio.targetProperty().addListener((was, before, now) -> {
-            if (studio.library().measures().find(now).isPresent()) {
+        studio.navigation().target().listen(now -> {
+            if (now instanceof Target.Measure measure) {
                 show(Tab.READINGS);
-                desk.measureProperty().set(now);
+                desk.measureProperty().set(measure.id());
             }
         });
         desk.setProperty().addListener((was, before, now) -> {
@@ -184,7 +185,7 @@ public final class TapeView extends BorderPane {
     private void measure() {
         session.begin();
         measuring = true;
-        studio.standingProperty().set(true);
+        studio.navigation().standing().set(true);
         setCenter(sessionView);
         setLeft(null);
         setRight(null);
@@ -193,7 +194,7 @@ public final class TapeView extends BorderPane {
 
     private void pause() {
         measuring = false;
-        studio.standingProperty().set(false);
+        studio.navigation().standing().set(false);
         leaveSession();
         refresh();
         Parts.focus(this, guided);
@@ -228,7 +229,7 @@ public final class TapeView extends BorderPane {
     private void refresh() {
         Situation now = studio.situation();
         if (now == null
-                || studio.placeProperty().get().filter(Stage.TAPE::equals).isEmpty()) {
+                || studio.navigation().place().get().filter(Stage.TAPE::equals).isEmpty()) {
             return;
         }
         if (!costume.equals(now.costume().id())) {

@@ -17,8 +17,8 @@ import org.soberhem.core.costume.Choice;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.judging.ResolvedMeasure;
 import org.soberhem.core.length.Sentence;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.studio.Studio;
 
 /** Which value the drafts take for each measure they ask for, and the maker's overruling of it. */
 final class ValuesPanel extends BorderPane {
@@ -54,7 +54,7 @@ final class ValuesPanel extends BorderPane {
     }
 
     private List<ResolvedMeasure> taken(MeasurementSet set) {
-        return studio.tape().taken(desk.needed(), set, costume());
+        return studio.makersLibrary().resolver().taken(desk.needed(), set, costume());
     }
 
     private Costume costume() {
@@ -123,7 +123,7 @@ final class ValuesPanel extends BorderPane {
     private HBox overruling(ResolvedMeasure taken) {
         ChoiceBox<String> from = new ChoiceBox<>();
         from.setConverter(Parts.words(studio.library().measures()::name));
-        from.getItems().setAll(studio.tape().candidates(taken.asked(), set().orElseThrow()));
+        from.getItems().setAll(studio.makersLibrary().resolver().candidates(taken.asked(), set().orElseThrow()));
         from.setValue(taken.from());
         from.setMaxWidth(190);
         from.setId("from-" + taken.asked());

@@ -14,6 +14,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.trace.Offsets;
+import org.soberhem.core.trace.SheetName;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
 
@@ -121,10 +122,10 @@ final class MeasuredPiecePanel extends VBox {
                         out(row.left()),
                         out(row.right()),
                         !curve,
-                        curve ? "" : TraceDesk.word(edge)));
+                        curve ? "" : SheetName.of(edge)));
             }
         }
-        String called = TraceDesk.word(name.getText());
+        String called = SheetName.of(name.getText());
         if (called.isEmpty() || places.size() < 3) {
             said.setText("Give the piece a name and at least three places.");
             return;

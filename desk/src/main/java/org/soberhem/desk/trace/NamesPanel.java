@@ -9,6 +9,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.trace.Knot;
 import org.soberhem.core.trace.Landmark;
+import org.soberhem.core.trace.SheetName;
 import org.soberhem.core.trace.TracedPiece;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tappable;
@@ -104,7 +105,7 @@ final class NamesPanel extends VBox {
     }
 
     private void name(int corner, Knot knot, String typed) {
-        String edge = TraceDesk.word(typed);
+        String edge = SheetName.of(typed);
         if (!edge.isEmpty() && !edge.equals(knot.edge())) {
             desk.nameEdge(corner, edge);
             redraw.run();

@@ -15,6 +15,7 @@ import javafx.scene.layout.VBox;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.CutShape;
+import org.soberhem.core.trace.SheetName;
 import org.soberhem.core.trace.TracedPiece;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
@@ -113,7 +114,7 @@ final class PieceOutlinesPanel extends VBox {
     }
 
     private void begin() {
-        String wanted = TraceDesk.word(name.getEditor().getText());
+        String wanted = SheetName.of(name.getEditor().getText());
         if (!wanted.isEmpty()) {
             desk.begin(wanted, size.getText().strip());
             name.getEditor().clear();

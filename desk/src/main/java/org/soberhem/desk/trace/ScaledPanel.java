@@ -24,8 +24,8 @@ import org.soberhem.core.draft.WayComparison;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.trace.DrawnBodyMeasure;
 import org.soberhem.core.trace.ScaledSheet;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.studio.Studio;
 
 /** The drawing brought to a wearer's size in three ways, with how far each misses every landmark; and where it goes from here. */
 final class ScaledPanel extends VBox {
@@ -55,7 +55,8 @@ final class ScaledPanel extends VBox {
         this.drawn = drawn;
         costume.setId("scaled-costume");
         costume.setMaxWidth(Double.MAX_VALUE);
-        costume.setConverter(Parts.words(each -> desk.studio().wearer(each).name() + ", for " + each.title()));
+        costume.setConverter(
+                Parts.words(each -> desk.studio().histories().wearer(each).name() + ", for " + each.title()));
         costume.valueProperty().addListener((was, before, now) -> fill());
         table.setHgap(10);
         table.setVgap(3);
@@ -67,8 +68,9 @@ final class ScaledPanel extends VBox {
         Costume kept = costume.getValue();
         Parts.offer(
                 costume.getItems(),
-                studio.costumes().stream()
-                        .filter(each -> studio.wearer(each).set(each.set()).isPresent())
+                studio.histories().allCostumes().stream()
+                        .filter(each ->
+                                studio.histories().wearer(each).set(each.set()).isPresent())
                         .sorted(Comparator.comparing(
                                 each -> unread(inputs(each)).size()))
                         .toList());
@@ -124,7 +126,9 @@ final class ScaledPanel extends VBox {
 
     private Inputs inputs(Costume at) {
         Studio studio = desk.studio();
-        return studio.tape().inputs(studio.wearer(at).set(at.set()).orElseThrow(), at, Map.of());
+        return studio.makersLibrary()
+                .resolver()
+                .inputs(studio.histories().wearer(at).set(at.set()).orElseThrow(), at, Map.of());
     }
 
     private String draw() {
@@ -134,7 +138,8 @@ final class ScaledPanel extends VBox {
         TraceDesk.Made made =
                 desk.sheet(unread.stream().map(each -> each.landmark().id()).toList());
         if (!unread.isEmpty()) {
-            without.setText("Not read of " + desk.studio().wearer(at).name() + ", so it is scaled without: "
+            without.setText("Not read of "
+                    + desk.studio().histories().wearer(at).name() + ", so it is scaled without: "
                     + String.join(
                             ", ",
                             unread.stream()
@@ -167,8 +172,8 @@ final class ScaledPanel extends VBox {
     private void addTo(Costume at, String text) {
         Studio studio = desk.studio();
         studio.open(at.id());
-        studio.addGarmentOf(text);
-        studio.placeProperty().set(Optional.of(Stage.DRAFT));
+        studio.garments().addFromText(text);
+        studio.navigation().place().set(Optional.of(Stage.DRAFT));
     }
 
     private String compare(WayComparison compared) {

@@ -2,7 +2,6 @@ package org.soberhem.desk.trace;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -22,13 +21,14 @@ import org.soberhem.core.trace.Knot;
 import org.soberhem.core.trace.Offsets;
 import org.soberhem.core.trace.PaperPattern;
 import org.soberhem.core.trace.PaperPiece;
+import org.soberhem.core.trace.SheetName;
 import org.soberhem.core.trace.SizedSheet;
 import org.soberhem.core.trace.TracedDart;
 import org.soberhem.core.trace.TracedPiece;
 import org.soberhem.core.trace.Tracing;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.library.sheet.SheetReader;
 import org.soberhem.library.sheet.TracedSheet;
+import org.soberhem.studio.Studio;
 
 /** One tracing of the maker's: what is tapped on it, what it says of the body, and the sheet it becomes. Every tap is kept. */
 final class TraceDesk {
@@ -212,18 +212,10 @@ final class TraceDesk {
 
     /** Names the edge that begins at a corner. */
     void nameEdge(int corner, String name) {
-        String edge = word(name);
+        String edge = SheetName.of(name);
         change(
                 each -> each.replacing(corner, each.outline().get(corner).named(edge)),
                 Sentence.of("Called an edge {}", edge));
-    }
-
-    /** Returns words as a name of a sheet. */
-    static String word(String words) {
-        return words.strip()
-                .toLowerCase(Locale.ROOT)
-                .replaceAll("[^a-z0-9]+", "-")
-                .replaceAll("^[-0-9]+|-+$", "");
     }
 
     void level(String level, Point at) {
@@ -414,6 +406,6 @@ final class TraceDesk {
 
     /** Keeps the sheet on the shelf, in the place of the one that was made of the tracing before. */
     void keepSheet(String text) {
-        studio.keepSheet(id, text);
+        studio.sheets().change(id, text);
     }
 }

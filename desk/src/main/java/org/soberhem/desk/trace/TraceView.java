@@ -20,11 +20,12 @@ import org.soberhem.core.trace.Knot;
 import org.soberhem.core.trace.TracedPiece;
 import org.soberhem.core.trace.Tracing;
 import org.soberhem.desk.studio.KeptPictures;
-import org.soberhem.desk.studio.Studio;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tabs;
 import org.soberhem.library.sheet.TracingFile;
+import org.soberhem.studio.Studio;
+import org.soberhem.studio.TracingCommands;
 
 /**
  * Reads a pattern off a picture, step by step: what it is, its grid, its outlines, their names, the body it was made for, and
@@ -62,7 +63,7 @@ public final class TraceView extends BorderPane {
     private final Studio studio;
     private final FileDesk files;
     private final KeptPictures pictures;
-    private final Beginnings beginnings;
+    private final TracingCommands beginnings;
     private final Runnable closed;
     private final Label title = Parts.label("", "title");
     private final Label said = Parts.label("", "small", "needs");
@@ -88,7 +89,7 @@ public final class TraceView extends BorderPane {
      * @param beginnings begins and removes tracings
      * @param closed called when the maker is through
      */
-    public TraceView(Studio studio, FileDesk files, Beginnings beginnings, Runnable closed) {
+    public TraceView(Studio studio, FileDesk files, TracingCommands beginnings, Runnable closed) {
         this.studio = studio;
         this.files = files;
         this.pictures = new KeptPictures(studio.keeper(), files);
@@ -108,8 +109,8 @@ public final class TraceView extends BorderPane {
         pane.onTapped(this::tapped);
         pane.onMoved(this::moved);
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
-        studio.doneProperty().addListener((was, before, now) -> refresh());
-        studio.formatProperty().addListener((was, before, now) -> refresh());
+        studio.done().listen(now -> refresh());
+        studio.preferences().format().listen(now -> refresh());
         Parts.show(this, false);
     }
 

@@ -51,7 +51,7 @@ final class WhatPanel extends VBox {
         sure.setId("source-sure");
         chart.setId("trace-chart");
         garment.getItems()
-                .setAll(desk.studio().offeredSheets().stream()
+                .setAll(desk.studio().sheets().offered().stream()
                         .map(each -> each.sheet().sheet().about().garment())
                         .distinct()
                         .sorted()

@@ -19,8 +19,8 @@ import org.soberhem.core.gate.GateCheck;
 import org.soberhem.core.gate.GateCondition;
 import org.soberhem.core.judging.ClothSupply;
 import org.soberhem.core.length.Sentence;
-import org.soberhem.desk.studio.Studio;
-import org.soberhem.desk.studio.Studios;
+import org.soberhem.studio.Studio;
+import org.soberhem.studio.Studios;
 
 class ClothDeskTest {
 
@@ -34,8 +34,8 @@ class ClothDeskTest {
     void open() {
         studio = Studios.demo(folder);
         studio.open("secretary-1906");
-        studio.garmentProperty().set("Walking skirt");
-        studio.placeProperty().set(Optional.of(Stage.CLOTH));
+        studio.current().garment().set("Walking skirt");
+        studio.navigation().place().set(Optional.of(Stage.CLOTH));
         desk = new ClothDesk(studio);
     }
 
@@ -49,7 +49,7 @@ class ClothDeskTest {
     }
 
     private GateCondition.State state(GateCheck check) {
-        return studio.standing("Walking skirt", GateStep.CUT_CLOTH).conditions().stream()
+        return studio.current().standing("Walking skirt", GateStep.CUT_CLOTH).conditions().stream()
                 .filter(condition -> condition.check() == check)
                 .findFirst()
                 .orElseThrow()

@@ -23,7 +23,7 @@ import org.soberhem.core.gate.GateStanding;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
-import org.soberhem.desk.draft.AlterDesk;
+import org.soberhem.studio.AlterationCommands;
 
 class DecidingTest extends DemoRound {
 
@@ -145,7 +145,7 @@ class DecidingTest extends DemoRound {
         for (Movement movement : trying.movements()) {
             trying.tried(movement, false, Trial.Result.PASSED);
         }
-        GateStanding standing = studio.standing("Blouse", GateStep.CUT_CLOTH);
+        GateStanding standing = studio.current().standing("Blouse", GateStep.CUT_CLOTH);
         assertThat(standing.conditions())
                 .filteredOn(each -> each.check() == GateCheck.MOVEMENTS || each.check() == GateCheck.WEAR)
                 .extracting(GateCondition::state)
@@ -175,7 +175,7 @@ class DecidingTest extends DemoRound {
         trying.tried(arms, true, Trial.Result.FAILED);
         assertThat(trying.trial(arms, false).orElseThrow().result()).isEqualTo(Trial.Result.PASSED);
         assertThat(trying.trial(arms, true).orElseThrow().minutes()).isEqualTo(60);
-        GateCondition moved = studio.standing("Blouse", GateStep.CUT_CLOTH).conditions().stream()
+        GateCondition moved = studio.current().standing("Blouse", GateStep.CUT_CLOTH).conditions().stream()
                 .filter(each -> each.check() == GateCheck.MOVEMENTS)
                 .findFirst()
                 .orElseThrow();
@@ -199,7 +199,7 @@ class DecidingTest extends DemoRound {
 
     @Test
     void lesson_goesWithThePatternThatBranches() {
-        AlterDesk desk = new AlterDesk(studio);
+        AlterationCommands desk = new AlterationCommands(studio);
         studio.keep(
                 studio.situation()
                         .costume()
@@ -209,7 +209,7 @@ class DecidingTest extends DemoRound {
         Version version = desk.garment().versions().get(0);
         desk.branch(
                 version,
-                studio.costumes().stream()
+                studio.histories().allCostumes().stream()
                         .filter(costume -> costume.id().equals("clerk-1907"))
                         .findFirst()
                         .orElseThrow());

@@ -8,8 +8,8 @@ import org.junit.jupiter.api.io.TempDir;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.fitting.Symptom;
-import org.soberhem.desk.studio.Studio;
-import org.soberhem.desk.studio.Studios;
+import org.soberhem.studio.Studio;
+import org.soberhem.studio.Studios;
 
 /** The rounds of a costume of the demo, without a window. */
 abstract class DemoRound {

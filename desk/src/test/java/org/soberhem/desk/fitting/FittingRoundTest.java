@@ -55,11 +55,11 @@ class FittingRoundTest extends DemoRound {
                 .find("full-bust")
                 .orElseThrow()
                 .left();
-        studio.tryMeasure("full-bust", kept + 100);
+        studio.current().tryMeasure("full-bust", kept + 100);
         round.begin(List.of("Blouse"), "calico", "");
         assertThat(blouse().versions().get(0).measures().get("full-bust").left())
                 .isEqualTo(kept);
-        studio.nameVersion("Blouse", "named while trying");
+        studio.garments().nameVersion("Blouse", "named while trying");
         assertThat(blouse().versions().get(1).measures().get("full-bust").left())
                 .isEqualTo(kept);
         round.point("H");
@@ -149,7 +149,7 @@ class FittingRoundTest extends DemoRound {
         round.chosenProperty().set(Optional.of(id));
         round.settle(Remark.State.CURED);
         assertThat(round.atHand()).isEmpty();
-        assertThat(studio.doneProperty().get()).isEqualTo("Cured: waist seam lies below the waist");
+        assertThat(studio.done().get()).isEqualTo("Cured: waist seam lies below the waist");
     }
 
     @Test

@@ -92,7 +92,7 @@ class PicturesTest extends DemoRound {
         chosen = Optional.of(text);
         int before = fitting().pictures().size();
         shelf.addToRound(round);
-        assertThat(studio.doneProperty().get())
+        assertThat(studio.done().get())
                 .isEqualTo("letter.png: It is not a picture that can be read: take a PNG or JPEG");
         assertThat(fitting().pictures()).hasSize(before);
     }
@@ -102,7 +102,7 @@ class PicturesTest extends DemoRound {
         List<Image> shown = new ArrayList<>();
         shelf.small("f".repeat(64), shown::add);
         assertThat(shown).isEmpty();
-        assertThat(studio.doneProperty().get()).contains("is missing in the folder \"attachments\"");
+        assertThat(studio.done().get()).contains("is missing in the folder \"attachments\"");
     }
 
     /** The demo's photograph was drawn with button 1 an inch, button 3 half an inch too low, and button 4 as on the plate. */
@@ -182,7 +182,7 @@ class PicturesTest extends DemoRound {
         assertThat(here.get(1).distanceTo(onPicture)).isLessThan(1e-3);
         desk.over(shelf.references().get(0));
         desk.trace(false, onPicture);
-        assertThat(studio.doneProperty().get()).contains("2 places must be marked on both pictures");
+        assertThat(studio.done().get()).contains("2 places must be marked on both pictures");
         assertThat(desk.overlay().orElseThrow().outlines()).isEmpty();
         assertThat(desk.outlinesHere()).isEmpty();
     }

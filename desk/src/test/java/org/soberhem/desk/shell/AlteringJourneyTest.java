@@ -24,15 +24,16 @@ import javafx.scene.text.Text;
 import org.junit.jupiter.api.Test;
 import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.core.alter.edit.Sides;
-import org.soberhem.core.alter.kind.CombinedAlteration;
 import org.soberhem.core.alter.kind.TakeInSeam;
+import org.soberhem.core.alter.kind.Together;
 import org.soberhem.core.alter.kind.WidenPiece;
 import org.soberhem.core.costume.Garment;
+import org.soberhem.core.judging.Target;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.SeamCheck;
-import org.soberhem.desk.draft.AlterDesk;
 import org.soberhem.files.print.PaperSize;
+import org.soberhem.studio.AlterationCommands;
 import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
 
@@ -42,8 +43,8 @@ class AlteringJourneyTest extends DemoJourney {
     private void open(FxRobot robot, String costume, String garment, String tab) {
         robot.interact(() -> {
             studio.open(costume);
-            studio.garmentProperty().set(garment);
-            studio.placeProperty().set(Optional.of(org.soberhem.core.costume.Stage.DRAFT));
+            studio.current().garment().set(garment);
+            studio.navigation().place().set(Optional.of(org.soberhem.core.costume.Stage.DRAFT));
         });
         DemoWindow.appear(robot, "#tab-" + tab);
         robot.interact(
@@ -124,7 +125,7 @@ class AlteringJourneyTest extends DemoJourney {
         assertThat(robot.lookup("#alter-make").queryAs(Button.class).isDisabled())
                 .isTrue();
         press(robot, "#alter-complete");
-        assertThat(garment("Bodice").alterations()).singleElement().isInstanceOf(CombinedAlteration.class);
+        assertThat(garment("Bodice").alterations()).singleElement().isInstanceOf(Together.class);
         assertThat(seams("Bodice")).allMatch(SeamCheck::isTrue);
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         window.settle();
@@ -185,16 +186,16 @@ class AlteringJourneyTest extends DemoJourney {
     void alterationWhosePlaceIsGone_standsInTheWay_andOpensWhereItIsSettled(FxRobot robot) {
         open(robot, "visit-1869", "Bodice", "alter");
         robot.interact(() -> {
-            var desk = new AlterDesk(studio);
+            var desk = new AlterationCommands(studio);
             desk.make(new TakeInSeam(EdgeRef.parse("front.gone"), 5, 5, Sides.BOTH));
         });
         var obstacle = studio.situation().inTheWay().stream()
-                .filter(each -> each.target().equals("alteration:0"))
+                .filter(each -> each.target().equals(new Target.MadeAlteration(0)))
                 .findFirst()
                 .orElseThrow();
         assertThat(obstacle.sentence().in(LengthFormat.INCH_EIGHTHS)).contains("choose another seam");
         assertThat(words(robot)).contains("✗ not made:");
-        robot.interact(() -> studio.settle(obstacle));
+        robot.interact(() -> studio.navigation().settle(obstacle));
         assertThat(robot.lookup("#alter-make").queryAs(Button.class).getText()).isEqualTo("Change this alteration");
     }
 
@@ -212,7 +213,7 @@ class AlteringJourneyTest extends DemoJourney {
         } catch (TimeoutException stands) {
             throw new AssertionError("the walk does not go on", stands);
         }
-        robot.interact(() -> new AlterDesk(studio).make(new WidenPiece("sleeve", 0, 1, 30, 30, Sides.BOTH)));
+        robot.interact(() -> new AlterationCommands(studio).make(new WidenPiece("sleeve", 0, 1, 30, 30, Sides.BOTH)));
         assertThat(seams("Bodice")).anyMatch(check -> !check.isTrue());
         int cap = 0;
         for (SeamCheck check : seams("Bodice")) {
@@ -259,7 +260,7 @@ class AlteringJourneyTest extends DemoJourney {
                 .getItems()
                 .get(0)
                 .fire());
-        assertThat(studio.costumes())
+        assertThat(studio.histories().allCostumes())
                 .anyMatch(costume -> costume.garments().stream()
                         .anyMatch(each -> each.origin().equals("from Harbour office secretary, Blouse, version 2")));
     }
@@ -285,7 +286,7 @@ class AlteringJourneyTest extends DemoJourney {
 
     @Test
     void drawing_isReadAsATracing_thatIsKeptAsASheet(FxRobot robot) throws IOException {
-        robot.interact(() -> studio.shelfProperty().set(true));
+        robot.interact(() -> studio.navigation().shelf().set(true));
         DemoWindow.appear(robot, "#import-sheet");
         window.file = Optional.of(Files.writeString(
                 window.folder.resolve("apron.svg"),
@@ -299,6 +300,6 @@ class AlteringJourneyTest extends DemoJourney {
                 () -> robot.lookup("#trace-scaled").queryAs(ToggleButton.class).fire());
         DemoWindow.appear(robot, "#keep-sheet");
         press(robot, "#keep-sheet");
-        assertThat(studio.offeredSheets()).anyMatch(sheet -> sheet.id().equals("apron"));
+        assertThat(studio.sheets().offered()).anyMatch(sheet -> sheet.id().equals("apron"));
     }
 }

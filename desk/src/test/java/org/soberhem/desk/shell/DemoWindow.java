@@ -10,9 +10,9 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.application.Platform;
 import javafx.stage.Stage;
-import org.soberhem.desk.studio.Studio;
-import org.soberhem.desk.studio.Studios;
 import org.soberhem.desk.widget.FileDesk;
+import org.soberhem.studio.Studio;
+import org.soberhem.studio.Studios;
 import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
 

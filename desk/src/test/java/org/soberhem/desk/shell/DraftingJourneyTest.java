@@ -28,8 +28,8 @@ class DraftingJourneyTest extends DemoJourney {
     private void open(FxRobot robot, String garment) {
         robot.interact(() -> {
             studio.open("keeper-1907");
-            studio.garmentProperty().set(garment);
-            studio.placeProperty().set(Optional.of(org.soberhem.core.costume.Stage.DRAFT));
+            studio.current().garment().set(garment);
+            studio.navigation().place().set(Optional.of(org.soberhem.core.costume.Stage.DRAFT));
         });
         DemoWindow.appear(robot, "#walk-next");
     }
@@ -180,14 +180,14 @@ class DraftingJourneyTest extends DemoJourney {
     void garment_isAdded_fromTheShelf_toACostume(FxRobot robot) {
         robot.interact(() -> {
             studio.open("girl-1905");
-            studio.placeProperty().set(Optional.of(org.soberhem.core.costume.Stage.DRAFT));
+            studio.navigation().place().set(Optional.of(org.soberhem.core.costume.Stage.DRAFT));
         });
         press(robot, "#first-garment");
         DemoWindow.appear(robot, "#sheet-chemise-1910");
         int before = studio.situation().costume().garments().size();
         tap(robot, "#sheet-chemise-1910");
         assertThat(studio.situation().costume().garments()).hasSize(before + 1);
-        assertThat(studio.garmentProperty().get()).isEqualTo("Chemise");
+        assertThat(studio.current().garment().get()).isEqualTo("Chemise");
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         window.settle();
         assertThat(studio.situation().costume().garments()).hasSize(before);
@@ -235,7 +235,7 @@ class DraftingJourneyTest extends DemoJourney {
         assertThat(area.getText()).contains("      I: [0, 0]\n");
         robot.interact(() -> area.setText(area.getText().replace("title: Blouse", "title: My blouse")));
         press(robot, "#editor-done");
-        assertThat(studio.offeredSheets())
+        assertThat(studio.sheets().offered())
                 .filteredOn(each -> each.own())
                 .singleElement()
                 .satisfies(

@@ -26,6 +26,7 @@ import org.soberhem.core.fitting.Decision;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.fitting.Trial;
+import org.soberhem.core.judging.Target;
 import org.soberhem.desk.widget.Tappable;
 import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
@@ -36,7 +37,7 @@ class FittingJourneyTest extends DemoJourney {
     private void open(FxRobot robot, String costume) {
         robot.interact(() -> {
             studio.open(costume);
-            studio.placeProperty().set(Optional.of(Stage.FITTING));
+            studio.navigation().place().set(Optional.of(Stage.FITTING));
         });
         DemoWindow.appear(robot, "#fitting-remarks");
     }
@@ -90,7 +91,7 @@ class FittingJourneyTest extends DemoJourney {
         open(robot, "secretary-1906");
         fire(robot, "fitting-remarks");
         // The remark that is unsolved is chosen; two causes remain, one test is proposed.
-        robot.interact(() -> studio.targetProperty().set("2-2"));
+        robot.interact(() -> studio.navigation().target().set(new Target.Remark("2-2")));
         DemoWindow.appear(robot, "#proposed-test");
         assertThat(words(robot, ".cause-row .label")).contains("The underlayer's own armscye pinches there");
         fire(robot, "not-front-wide-scye");
@@ -102,7 +103,7 @@ class FittingJourneyTest extends DemoJourney {
         fire(robot, "decide");
         assertThat(remark("2-2").decision().orElseThrow().kind()).isEqualTo(Decision.Kind.CHANGE_FOUNDATION);
         // The other one is altered: the next version.
-        robot.interact(() -> studio.targetProperty().set("2-1"));
+        robot.interact(() -> studio.navigation().target().set(new Target.Remark("2-1")));
         WaitForAsyncUtils.waitForFxEvents();
         int versions = costume().garment("Blouse").orElseThrow().versions().size();
         fire(robot, "make-version");
@@ -138,7 +139,7 @@ class FittingJourneyTest extends DemoJourney {
         robot.type(KeyCode.DIGIT3, KeyCode.G);
         assertThat(fitting().conditions().insideOut()).isTrue();
         robot.type(KeyCode.ESCAPE);
-        assertThat(studio.standingProperty().get())
+        assertThat(studio.navigation().standing().get())
                 .as("the first Escape leaves the page only")
                 .isTrue();
         robot.type(KeyCode.L);
@@ -150,7 +151,7 @@ class FittingJourneyTest extends DemoJourney {
         robot.type(KeyCode.DIGIT0);
         assertThat(words(robot, ".symptom .label")).isNotEqualTo(first);
         robot.type(KeyCode.ESCAPE);
-        assertThat(studio.standingProperty().get()).isFalse();
+        assertThat(studio.navigation().standing().get()).isFalse();
     }
 
     @Test

@@ -63,7 +63,7 @@ class JourneyTest extends DemoJourney {
         assertThat(robot.lookup(".costume-card").queryAll()).hasSize(1);
         robot.clickOn("Postmistress on her round");
         assertThat(studio.situation().costume().id()).isEqualTo("post-1908");
-        assertThat(studio.placeProperty().get()).contains(org.soberhem.core.costume.Stage.TAPE);
+        assertThat(studio.navigation().place().get()).contains(org.soberhem.core.costume.Stage.TAPE);
     }
 
     @Test
@@ -187,7 +187,7 @@ class JourneyTest extends DemoJourney {
             lap.setText("9");
             lap.getOnAction().handle(null);
         });
-        assertThat(studio.doneProperty().get()).startsWith("Setting \"lap\" must be 1/2 in to 1 1/4 in");
+        assertThat(studio.done().get()).startsWith("Setting \"lap\" must be 1/2 in to 1 1/4 in");
         assertThat(blouse().settings()).isEmpty();
         robot.interact(() -> {
             lap.setText("1 1/8");
@@ -240,7 +240,7 @@ class JourneyTest extends DemoJourney {
         openBlouse(robot);
         robot.press(KeyCode.ALT).type(KeyCode.DIGIT4).release(KeyCode.ALT);
         robot.clickOn("Begin fitting 3");
-        assertThat(studio.standingProperty().get()).isTrue();
+        assertThat(studio.navigation().standing().get()).isTrue();
         robot.type(KeyCode.ENTER);
         robot.type(KeyCode.L, KeyCode.DIGIT1, KeyCode.DIGIT3);
         Fitting fitting = studio.situation().costume().latestFitting().orElseThrow();
@@ -249,9 +249,7 @@ class JourneyTest extends DemoJourney {
         assertThat(remark.seen()).isEqualTo("side-wide");
         assertThat(remark.amount()).contains(Length.ofInches(0, 3, 8));
         WaitForAsyncUtils.waitFor(
-                10,
-                TimeUnit.SECONDS,
-                () -> studio.keeper().stateProperty().get().equals("kept"));
+                10, TimeUnit.SECONDS, () -> studio.keeper().state().get().equals("kept"));
         robot.type(KeyCode.ESCAPE);
         int versions = blouse().versions().size();
         robot.clickOn("Make it version " + (versions + 1));
@@ -307,6 +305,6 @@ class JourneyTest extends DemoJourney {
         Tappable first = robot.lookup(".obstacle").queryAs(Tappable.class);
         assertThat(first.getAccessibleText()).startsWith("Measured over no shaping layer");
         robot.interact(first::fire);
-        assertThat(studio.placeProperty().get()).contains(org.soberhem.core.costume.Stage.TAPE);
+        assertThat(studio.navigation().place().get()).contains(org.soberhem.core.costume.Stage.TAPE);
     }
 }

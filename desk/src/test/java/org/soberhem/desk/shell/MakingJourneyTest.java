@@ -28,8 +28,8 @@ class MakingJourneyTest extends DemoJourney {
     private void open(FxRobot robot, String costume, String garment, Stage place) {
         robot.interact(() -> {
             studio.open(costume);
-            studio.garmentProperty().set(garment);
-            studio.placeProperty().set(Optional.of(place));
+            studio.current().garment().set(garment);
+            studio.navigation().place().set(Optional.of(place));
         });
         WaitForAsyncUtils.waitForFxEvents();
     }
@@ -165,14 +165,14 @@ class MakingJourneyTest extends DemoJourney {
         type(robot, "worn", "A second market day");
         assertThat(costume().papers().wearings()).hasSize(2);
         fire(robot, "archive");
-        robot.interact(() -> studio.placeProperty().set(Optional.empty()));
+        robot.interact(() -> studio.navigation().place().set(Optional.empty()));
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("Keeper's wife at the fish market").tryQuery()).isEmpty();
         fire(robot, "open-care");
         fire(robot, "bundle-in");
         WaitForAsyncUtils.waitFor(
                 10, TimeUnit.SECONDS, () -> words(robot, "care-said").startsWith("Taken in"));
-        assertThat(studio.costumes()).hasSize(11);
+        assertThat(studio.histories().allCostumes()).hasSize(11);
         fire(robot, "verify");
         assertThat(words(robot, "care-said")).contains("sound");
         fire(robot, "copy-whole");
@@ -191,7 +191,8 @@ class MakingJourneyTest extends DemoJourney {
         fire(robot, "erase");
         fire(robot, "erase-sure");
         window.settle();
-        assertThat(studio.wearers()).noneMatch(wearer -> wearer.name().startsWith("Ada"));
+        assertThat(studio.histories().wearers().values())
+                .noneMatch(wearer -> wearer.name().startsWith("Ada"));
         assertThat(costume().title()).isEqualTo("Harbour office secretary");
         assertThat(words(robot, "record-said")).startsWith("Erased");
     }

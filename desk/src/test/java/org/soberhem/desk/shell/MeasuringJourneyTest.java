@@ -34,7 +34,7 @@ class MeasuringJourneyTest extends DemoJourney {
     private void open(FxRobot robot, String costume) {
         robot.interact(() -> {
             studio.open(costume);
-            studio.placeProperty().set(Optional.of(org.soberhem.core.costume.Stage.TAPE));
+            studio.navigation().place().set(Optional.of(org.soberhem.core.costume.Stage.TAPE));
         });
         WaitForAsyncUtils.waitForFxEvents();
     }
@@ -283,7 +283,7 @@ class MeasuringJourneyTest extends DemoJourney {
             for (org.soberhem.core.costume.Stage place : org.soberhem.core.costume.Stage.values()) {
                 robot.interact(() -> {
                     studio.open(costume);
-                    studio.placeProperty().set(Optional.of(place));
+                    studio.navigation().place().set(Optional.of(place));
                 });
                 WaitForAsyncUtils.waitForFxEvents();
             }

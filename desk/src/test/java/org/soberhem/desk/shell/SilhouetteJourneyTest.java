@@ -23,6 +23,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.shape.Polygon;
 import javafx.scene.text.Text;
 import org.junit.jupiter.api.Test;
+import org.soberhem.core.judging.Target;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.silhouette.Verdict;
 import org.soberhem.desk.widget.Tappable;
@@ -35,7 +36,7 @@ class SilhouetteJourneyTest extends DemoJourney {
     private void open(FxRobot robot, String costume) {
         robot.interact(() -> {
             studio.open(costume);
-            studio.placeProperty().set(Optional.of(org.soberhem.core.costume.Stage.SILHOUETTE));
+            studio.navigation().place().set(Optional.of(org.soberhem.core.costume.Stage.SILHOUETTE));
         });
         DemoWindow.appear(robot, ".plate-edge");
     }
@@ -72,7 +73,7 @@ class SilhouetteJourneyTest extends DemoJourney {
                 .contains("crown ");
         robot.interact(
                 () -> robot.lookup("#level-waist").queryAs(Tappable.class).fire());
-        assertThat(studio.doneProperty().get()).startsWith("waist: height ").contains("girth from Waist");
+        assertThat(studio.done().get()).startsWith("waist: height ").contains("girth from Waist");
         assertThat(words(robot, ".piece-name")).contains("front").contains("right side");
         fire(robot, "from-behind");
         assertThat(words(robot, ".piece-name")).contains("back");
@@ -94,7 +95,7 @@ class SilhouetteJourneyTest extends DemoJourney {
     void figure_followsATriedMeasure(FxRobot robot) {
         open(robot, "secretary-1906");
         double before = broadest(robot);
-        robot.interact(() -> studio.tryMeasure("waist-crease", 1000));
+        robot.interact(() -> studio.current().tryMeasure("waist-crease", 1000));
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(studio.judge()
                         .figure(studio.situation().judged(), 0.5)
@@ -103,7 +104,7 @@ class SilhouetteJourneyTest extends DemoJourney {
                         .girth())
                 .isCloseTo(1000, within(1e-6));
         assertThat(broadest(robot)).isNotEqualTo(before);
-        robot.interact(studio::forgetTried);
+        robot.interact(studio.current()::forgetTried);
     }
 
     private static double broadest(FxRobot robot) {
@@ -133,7 +134,7 @@ class SilhouetteJourneyTest extends DemoJourney {
         Verdict hem = verdict("c60-hem-girth");
         assertThat(hem.grade()).isEqualTo(Verdict.Grade.NOT_MET);
         // More widths of cloth: the skirt's own setting, seen before anything is cut.
-        robot.interact(() -> studio.chooseWay("Skirt", "widths", 2, "six"));
+        robot.interact(() -> studio.garments().chooseWay("Skirt", "widths", 2, "six"));
         assertThat(verdict("c60-hem-girth").grade()).isEqualTo(Verdict.Grade.MET);
     }
 
@@ -155,9 +156,7 @@ class SilhouetteJourneyTest extends DemoJourney {
         assertThat(verdict("c60-hem-girth").grade()).isEqualTo(Verdict.Grade.DEPARTED);
         assertThat(words(robot, "#verdicts .label")).contains("Departed on purpose");
         WaitForAsyncUtils.waitFor(
-                10,
-                TimeUnit.SECONDS,
-                () -> studio.keeper().stateProperty().get().equals("kept"));
+                10, TimeUnit.SECONDS, () -> studio.keeper().state().get().equals("kept"));
         robot.interact(studio::undo);
         assertThat(verdict("c60-hem-girth").grade()).isEqualTo(Verdict.Grade.NOT_MET);
     }
@@ -178,7 +177,7 @@ class SilhouetteJourneyTest extends DemoJourney {
     @Test
     void eye_isAnsweredWithTheRound(FxRobot robot) {
         open(robot, "secretary-1906");
-        robot.interact(() -> studio.targetProperty().set("s04-stance"));
+        robot.interact(() -> studio.navigation().target().set(new Target.Rule("s04-stance")));
         WaitForAsyncUtils.waitForFxEvents();
         fire(robot, "answer-s04-stance-partly");
         assertThat(verdict("s04-stance").grade()).isEqualTo(Verdict.Grade.NEAR);
@@ -272,7 +271,7 @@ class SilhouetteJourneyTest extends DemoJourney {
         assertThat(verdict("any-outline").grade()).isNotEqualTo(Verdict.Grade.UNKNOWN);
         Files.writeString(window.file.orElseThrow(), "no picture");
         fire(robot, "measure-picture");
-        assertThat(studio.doneProperty().get()).contains("not a picture");
+        assertThat(studio.done().get()).contains("not a picture");
     }
 
     @Test

@@ -14,8 +14,9 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.soberhem.core.judging.Obstacle;
+import org.soberhem.core.judging.Target;
 import org.soberhem.core.length.LengthFormat;
-import org.soberhem.desk.studio.Situation;
+import org.soberhem.studio.Situation;
 import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
 
@@ -25,8 +26,8 @@ class SumsJourneyTest extends DemoJourney {
     private void open(FxRobot robot, String costume, String garment) {
         robot.interact(() -> {
             studio.open(costume);
-            studio.garmentProperty().set(garment);
-            studio.placeProperty().set(Optional.of(org.soberhem.core.costume.Stage.DRAFT));
+            studio.current().garment().set(garment);
+            studio.navigation().place().set(Optional.of(org.soberhem.core.costume.Stage.DRAFT));
         });
         DemoWindow.appear(robot, "#tab-sums");
         robot.interact(
@@ -132,11 +133,11 @@ class SumsJourneyTest extends DemoJourney {
     void obstacle_ofAnOpening_opensItsSum(FxRobot robot) {
         robot.interact(() -> studio.open("boatman-1780"));
         Obstacle opening = studio.situation().inTheWay().stream()
-                .filter(obstacle -> obstacle.target().equals(Obstacle.SUM + "openings"))
+                .filter(obstacle -> obstacle.target().equals(new Target.Sum("openings")))
                 .findFirst()
                 .orElseThrow();
         assertThat(opening.garment()).isEqualTo("Hood");
-        robot.interact(() -> studio.settle(opening));
+        robot.interact(() -> studio.navigation().settle(opening));
         assertThat(answer(robot)).contains("It cannot be put on: the closed hood opening comes to 21¼ in for the head");
         assertThat(robot.lookup("#tab-sums").queryAs(ToggleButton.class).isSelected())
                 .isTrue();
@@ -158,17 +159,21 @@ class SumsJourneyTest extends DemoJourney {
     @Test
     void everyGarmentOfTheDemo_showsEachOfItsSums_lightAndDark(FxRobot robot) {
         List<Situation> all = new ArrayList<>();
-        robot.interact(() -> all.addAll(studio.overview()));
+        robot.interact(() -> all.addAll(studio.histories().allCostumes().stream()
+                .map(studio.current()::evaluate)
+                .toList()));
         for (Situation situation : all) {
             for (String garment : situation.judgement().works().keySet()) {
                 open(robot, situation.costume().id(), garment);
-                studio.sums(studio.situation().work(garment).orElseThrow()).forEach(sum -> {
-                    choose(robot, sum.name());
-                    assertThat(answer(robot)).isEqualTo(sum.answer().in(LengthFormat.INCH_EIGHTHS));
-                });
+                studio.current()
+                        .sums(studio.situation().work(garment).orElseThrow())
+                        .forEach(sum -> {
+                            choose(robot, sum.name());
+                            assertThat(answer(robot)).isEqualTo(sum.answer().in(LengthFormat.INCH_EIGHTHS));
+                        });
             }
         }
-        robot.interact(() -> studio.darkProperty().set(true));
+        robot.interact(() -> studio.preferences().dark().set(true));
         assertThat(answer(robot)).isNotBlank();
     }
 

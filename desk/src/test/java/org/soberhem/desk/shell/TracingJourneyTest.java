@@ -67,8 +67,8 @@ class TracingJourneyTest extends DemoJourney {
 
     private void shelf(FxRobot robot) {
         robot.interact(() -> {
-            studio.placeProperty().set(Optional.empty());
-            studio.shelfProperty().set(true);
+            studio.navigation().place().set(Optional.empty());
+            studio.navigation().shelf().set(true);
         });
         DemoWindow.appear(robot, "#trace-new");
     }
@@ -193,10 +193,10 @@ class TracingJourneyTest extends DemoJourney {
         Costume chosen = (Costume)
                 robot.lookup("#scaled-costume").queryAs(ChoiceBox.class).getValue();
         press(robot, "#add-to-costume");
-        assertThat(studio.placeProperty().get()).contains(Stage.DRAFT);
+        assertThat(studio.navigation().place().get()).contains(Stage.DRAFT);
         Costume now = studio.situation().costume();
         assertThat(now.garments()).hasSize(chosen.garments().size() + 1);
-        String garment = studio.garmentProperty().get();
+        String garment = studio.current().garment().get();
         assertThat(studio.situation().judgement().failures()).doesNotContainKey(garment);
         Pattern drawn = studio.situation().pattern(garment).orElseThrow();
         double bust = studio.situation()
@@ -307,8 +307,8 @@ class TracingJourneyTest extends DemoJourney {
         robot.push(KeyCode.ESCAPE);
         robot.interact(() -> {
             studio.open("secretary-1906");
-            studio.garmentProperty().set("Blouse");
-            studio.placeProperty().set(Optional.of(Stage.DRAFT));
+            studio.current().garment().set("Blouse");
+            studio.navigation().place().set(Optional.of(Stage.DRAFT));
         });
         DemoWindow.appear(robot, "#tab-alter");
         robot.interact(

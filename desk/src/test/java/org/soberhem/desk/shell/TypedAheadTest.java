@@ -62,7 +62,7 @@ class TypedAheadTest extends DemoJourney {
             Wearer unread =
                     new Wearer(wearer.id(), wearer.name(), wearer.note(), wearer.build(), List.of(), wearer.consent());
             studio.keep(unread, "unread", Sentence.of("Not read yet"));
-            studio.placeProperty().set(Optional.of(Stage.TAPE));
+            studio.navigation().place().set(Optional.of(Stage.TAPE));
         });
         WaitForAsyncUtils.waitForFxEvents();
     }

@@ -13,8 +13,8 @@ import org.junit.jupiter.api.io.TempDir;
 import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.silhouette.Silhouette;
-import org.soberhem.desk.studio.Studio;
-import org.soberhem.desk.studio.Studios;
+import org.soberhem.studio.Studio;
+import org.soberhem.studio.Studios;
 
 class ComparisonTest {
 
@@ -107,7 +107,7 @@ class ComparisonTest {
         Map<String, Double> after = settings();
         assertThat(after.get("back-long") - before.get("back-long")).isCloseTo(lengths.back(), within(1e-6));
         assertThat(after.get("left-long") - before.get("left-long")).isCloseTo(lengths.side(), within(1e-6));
-        assertThat(studio.doneProperty().get()).contains("longer for");
+        assertThat(studio.done().get()).contains("longer for");
     }
 
     private Map<String, Double> settings() {

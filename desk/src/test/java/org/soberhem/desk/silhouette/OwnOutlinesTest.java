@@ -12,8 +12,8 @@ import org.junit.jupiter.api.io.TempDir;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.formula.SheetException;
 import org.soberhem.core.silhouette.Silhouette;
-import org.soberhem.desk.studio.Studio;
-import org.soberhem.desk.studio.Studios;
+import org.soberhem.studio.Studio;
+import org.soberhem.studio.Studios;
 
 class OwnOutlinesTest {
 
@@ -107,7 +107,7 @@ class OwnOutlinesTest {
     @Test
     void change_isTakenBack_withTheMakersOwnLibrary() {
         String id = own.copy(CAGE);
-        studio.placeProperty().set(Optional.of(Stage.SILHOUETTE));
+        studio.navigation().place().set(Optional.of(Stage.SILHOUETTE));
         studio.undo();
         assertThat(own.isOwn(id)).isFalse();
     }

@@ -22,9 +22,9 @@ import org.soberhem.core.figure.DressedFigure;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.silhouette.PeriodOutline;
 import org.soberhem.core.silhouette.Silhouette;
-import org.soberhem.desk.studio.Studio;
-import org.soberhem.desk.studio.Studios;
 import org.soberhem.library.input.FormatException;
+import org.soberhem.studio.Studio;
+import org.soberhem.studio.Studios;
 
 class PictureDeskTest {
 

@@ -7,8 +7,8 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.soberhem.core.silhouette.Verdict;
-import org.soberhem.desk.studio.Studio;
-import org.soberhem.desk.studio.Studios;
+import org.soberhem.studio.Studio;
+import org.soberhem.studio.Studios;
 
 class RuleHistoryTest {
 

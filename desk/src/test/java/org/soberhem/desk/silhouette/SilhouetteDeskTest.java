@@ -12,8 +12,8 @@ import org.soberhem.core.costume.Stage;
 import org.soberhem.core.silhouette.Rule;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.core.silhouette.Verdict;
-import org.soberhem.desk.studio.Studio;
-import org.soberhem.desk.studio.Studios;
+import org.soberhem.studio.Studio;
+import org.soberhem.studio.Studios;
 
 class SilhouetteDeskTest {
 
@@ -100,8 +100,8 @@ class SilhouetteDeskTest {
     @Test
     void trace_leadsToWhereTheQuantityComesFrom() {
         desk.trace(byEye());
-        assertThat(studio.placeProperty().get()).contains(Stage.FITTING);
+        assertThat(studio.navigation().place().get()).contains(Stage.FITTING);
         desk.trace(verdict("cap-fullness"));
-        assertThat(studio.placeProperty().get()).contains(Stage.DRAFT);
+        assertThat(studio.navigation().place().get()).contains(Stage.DRAFT);
     }
 }

@@ -16,13 +16,14 @@ import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.TapeStart;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.doubt.Doubt;
+import org.soberhem.core.judging.Target;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Side;
-import org.soberhem.desk.studio.Studio;
-import org.soberhem.desk.studio.Studios;
+import org.soberhem.studio.Studio;
+import org.soberhem.studio.Studios;
 
 /** The guided session without its window: the demo's next wearer, who has not been measured. */
 class SessionTest {
@@ -38,7 +39,7 @@ class SessionTest {
     void openNext() {
         studio = Studios.demo(folder);
         studio.open("clerk-1907");
-        studio.placeProperty().set(Optional.of(Stage.TAPE));
+        studio.navigation().place().set(Optional.of(Stage.TAPE));
         desk = new TapeDesk(studio);
         desk.lookAtCostumesSet();
         session = new Session(studio, desk);
@@ -113,7 +114,7 @@ class SessionTest {
     void eighthsByPlus_onlyInInches() {
         toTheReadings();
         assertThat(session.entry("34+5").value()).isEqualTo(Length.ofInches(34, 5, 8));
-        studio.formatProperty().set(LengthFormat.CENTIMETRES);
+        studio.preferences().format().set(LengthFormat.CENTIMETRES);
         session.accept("87+5");
         assertThat(session.faultProperty().get()).contains("cannot be read as a length");
         assertThat(session.reading()).isEmpty();
@@ -190,7 +191,7 @@ class SessionTest {
         session.accept("99");
         Doubt unit = session.doubts().get(0);
         session.readAgain(unit);
-        assertThat(step().measure().id()).isEqualTo("full-hip");
+        assertThat(step().measure().id()).isEqualTo(new Target.Measure("full-hip"));
         desk.correct(unit, unit.corrections().get(0));
         assertThat(session.doubts()).isEmpty();
         session.takeBack();

@@ -10,8 +10,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.soberhem.core.costume.Stage;
-import org.soberhem.desk.studio.Studio;
-import org.soberhem.desk.studio.Studios;
+import org.soberhem.studio.Studio;
+import org.soberhem.studio.Studios;
 
 class StackDeskTest {
 
@@ -27,7 +27,7 @@ class StackDeskTest {
     void openDemo() {
         studio = Studios.demo(folder);
         studio.open("keeper-1907");
-        studio.placeProperty().set(Optional.of(Stage.TAPE));
+        studio.navigation().place().set(Optional.of(Stage.TAPE));
         desk = new StackDesk(studio);
         desk.lookAt(CORSET);
     }

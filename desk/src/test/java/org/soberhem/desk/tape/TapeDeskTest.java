@@ -22,10 +22,10 @@ import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Side;
-import org.soberhem.desk.studio.Beginning;
-import org.soberhem.desk.studio.Studio;
-import org.soberhem.desk.studio.Studios;
 import org.soberhem.files.exchange.MeasureFile;
+import org.soberhem.studio.Beginning;
+import org.soberhem.studio.Studio;
+import org.soberhem.studio.Studios;
 
 class TapeDeskTest {
 
@@ -39,7 +39,7 @@ class TapeDeskTest {
     void openDemo() {
         studio = Studios.demo(folder);
         studio.open("post-1908");
-        studio.placeProperty().set(Optional.of(Stage.TAPE));
+        studio.navigation().place().set(Optional.of(Stage.TAPE));
         desk = new TapeDesk(studio);
         desk.lookAtCostumesSet();
     }
@@ -152,8 +152,9 @@ class TapeDeskTest {
 
     @Test
     void newWearer_firstSet_isWhatTheCostumeIsDrawnFrom() {
-        studio.begin(
-                new Beginning("New one", "", "1906", "", "Nobody yet", "blouse-1906", List.of("walking-skirt-1906")));
+        studio.garments()
+                .begin(new Beginning(
+                        "New one", "", "1906", "", "Nobody yet", "blouse-1906", List.of("walking-skirt-1906")));
         desk.lookAtCostumesSet();
         assertThat(desk.set()).isEmpty();
         desk.beginSet();

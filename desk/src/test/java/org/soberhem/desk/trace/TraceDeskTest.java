@@ -23,8 +23,9 @@ import org.soberhem.core.trace.Grid;
 import org.soberhem.core.trace.Offsets;
 import org.soberhem.core.trace.PaperPiece;
 import org.soberhem.core.trace.Tracing;
-import org.soberhem.desk.studio.Studio;
-import org.soberhem.desk.studio.Studios;
+import org.soberhem.studio.Studio;
+import org.soberhem.studio.Studios;
+import org.soberhem.studio.TracingCommands;
 
 class TraceDeskTest {
 
@@ -51,7 +52,7 @@ class TraceDeskTest {
         assertThat(made.wrong()).isEmpty();
         demo.keepSheet(made.text());
         demo.keepSheet(demo.sheet().text());
-        assertThat(studio.offeredSheets())
+        assertThat(studio.sheets().offered())
                 .filteredOn(each -> each.id().equals("dressing-jacket"))
                 .hasSize(1)
                 .first()
@@ -62,7 +63,7 @@ class TraceDeskTest {
 
     @Test
     void everyTap_isKept_andTakenBackOneByOne() {
-        studio.shelfProperty().set(true);
+        studio.navigation().shelf().set(true);
         Tracing before = demo.tracing();
         demo.take(0);
         demo.trace(new Point(0.2, 0.3), true);
@@ -120,13 +121,13 @@ class TraceDeskTest {
     }
 
     private String copy() {
-        Costume costume = studio.costumes().stream()
+        Costume costume = studio.histories().allCostumes().stream()
                 .filter(each -> each.id().equals("secretary-1906"))
                 .findFirst()
                 .orElseThrow();
         Garment blouse = costume.garment("Blouse").orElseThrow();
         studio.open(costume.id());
-        return Beginnings.copy(
+        return TracingCommands.copy(
                 studio,
                 costume,
                 blouse,
@@ -136,7 +137,7 @@ class TraceDeskTest {
 
     @Test
     void copyOfAnEarlierVersion_saysWhatItIs_andLeavesTheOriginal() {
-        Costume before = studio.costumes().get(0);
+        Costume before = studio.histories().allCostumes().get(0);
         TraceDesk copy = new TraceDesk(studio, copy());
         Tracing.About about = copy.tracing().about();
         assertThat(about.source().kind()).isEqualTo(SheetSource.Kind.OWN);
@@ -146,7 +147,7 @@ class TraceDeskTest {
                 .contains("no allowance is included");
         assertThat(copy.sheet().wrong()).isEmpty();
         assertThat(copy.made()).extracting(each -> each.landmark().id()).contains("bust", "neck");
-        assertThat(studio.costumes().get(0)).isEqualTo(before);
+        assertThat(studio.histories().allCostumes().get(0)).isEqualTo(before);
     }
 
     @Test
@@ -168,7 +169,7 @@ class TraceDeskTest {
 
     @Test
     void drapedPiece_isEnteredByNumbers_andBecomesASheet() {
-        Beginnings beginnings = new Beginnings(studio, null);
+        TracingCommands beginnings = new TracingCommands(studio);
         TraceDesk draped = new TraceDesk(studio, beginnings.numbers());
         draped.enter(
                 new Offsets(

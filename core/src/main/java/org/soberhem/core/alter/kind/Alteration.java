@@ -42,7 +42,7 @@ public sealed interface Alteration
                 SlashAndFan,
                 SlopeShoulder,
                 TakeInSeam,
-                CombinedAlteration,
+                Together,
                 TrueSeam,
                 TurnStrap,
                 TwoPieceSleeve,

@@ -1,0 +1,99 @@
+package org.soberhem.cli;
+
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.soberhem.cli.given.Answering;
+import org.soberhem.cli.given.GivenFiles;
+import org.soberhem.cli.given.GivenWearer;
+import org.soberhem.cli.given.Typed;
+import org.soberhem.cli.given.WrongInput;
+import org.soberhem.core.body.MeasurementSet;
+import org.soberhem.core.length.Length;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.pattern.Side;
+import org.soberhem.core.size.SizeChart;
+import org.soberhem.core.size.SizeMatch;
+import org.soberhem.files.exchange.Answers;
+import org.soberhem.library.Library;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+
+@Command(name = "size", description = "Says in which size of a chart a garment is taken; exit code 1 beyond the chart.")
+final class SizeCommand extends Answering {
+
+    @Option(names = "--measures", paramLabel = "FILE", required = true, description = "CSV measure,value or JSON")
+    private Path measures;
+
+    @Option(
+            names = "--garment",
+            paramLabel = "KIND",
+            required = true,
+            description = "such as \"skirt\" or \"top or jacket\"")
+    private String garment;
+
+    @Option(names = "--chart", paramLabel = "FILE", description = "CSV; without it the shipped example")
+    private Optional<Path> chart;
+
+    @Option(
+            names = "--ease",
+            paramLabel = "LENGTH",
+            defaultValue = "2 in",
+            description = "ease wanted (${DEFAULT-VALUE})")
+    private String ease;
+
+    @Mixin
+    private GivenWearer wearer;
+
+    @Override
+    public Integer call() {
+        Library library = Library.shipped();
+        List<String> governing = library.governing().get(garment);
+        if (governing == null) {
+            throw new WrongInput("--garment must be one of "
+                    + String.join(", ", library.governing().keySet()) + ": \"" + garment + "\"");
+        }
+        MeasurementSet set = wearer.set(library, measures);
+        SizeMatch match = SizeMatch.of(
+                        chart(library),
+                        governing,
+                        measure -> set.value(measure, Side.RIGHT)
+                                .map(Length::toMillimetres)
+                                .orElse(Double.NaN),
+                        wanted())
+                .orElseThrow(() -> new WrongInput("the chart and the measurements share none of "
+                        + String.join(", ", governing) + ", which decide for a " + garment));
+        LengthFormat format = LengthFormat.INCH_EIGHTHS;
+        if (asJson()) {
+            Map<String, Object> answer = new LinkedHashMap<>();
+            answer.put("size", match.row().size());
+            answer.put("by", match.governing());
+            answer.put("outside", match.outside());
+            answer.put("left_mm", match.left());
+            match.smaller().ifPresent(below -> answer.put("one_down", below.size()));
+            out().println(Answers.json(answer));
+        } else {
+            out().println(match.sentence(library.measures().name(match.governing()))
+                    .in(format));
+            match.left()
+                    .forEach((measure, left) ->
+                            out().println(String.format("  %-26s %s", measure, format.signed(left))));
+            match.smaller().ifPresent(below -> out().println("The chart's ease allows one size down: " + below.size()));
+        }
+        return match.outside() ? SoberHem.DOES_NOT_FIT : 0;
+    }
+
+    private double wanted() {
+        return Typed.length("--ease", ease);
+    }
+
+    private SizeChart chart(Library library) {
+        if (chart.isEmpty()) {
+            return library.charts().get(0);
+        }
+        return GivenFiles.chart(chart.get(), library);
+    }
+}

@@ -1,0 +1,112 @@
+package org.soberhem.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** {@code silhouettes}, {@code figure} and {@code verdict}. */
+class SilhouetteCommandTest extends CommandTest {
+
+    private Path measures;
+
+    @BeforeEach
+    void measure() throws IOException {
+        measures = Files.write(
+                folder.resolve("m.csv"),
+                List.of(
+                        "measure,value",
+                        "waist-crease,25 in",
+                        "full-hip,38 in",
+                        "waist-to-floor-front,40 in",
+                        "waist-to-floor-back,40 1/2 in",
+                        "waist-to-floor-left,40 1/4 in",
+                        "waist-to-floor-right,40 1/4 in",
+                        "height,65 in"));
+    }
+
+    private int skirt(String command, String... more) {
+        List<String> args = new ArrayList<>(List.of(
+                command, "skirt-1845", "--measures", measures.toString(), "--over", "woman-1861", "--year", "1860"));
+        args.addAll(List.of(more));
+        return run(args.toArray(String[]::new));
+    }
+
+    @Test
+    void silhouettes_areListed_andTheRulesOfOne() {
+        assertThat(run("silhouettes")).isZero();
+        assertThat(out.toString()).contains("w-1860-round-cage").contains("1300");
+        assertThat(run("silhouettes", "w-1860-round-cage", "--json")).isZero();
+        assertThat(json()).hasSizeGreaterThan(8);
+        assertThat(json().get(0).get("band")).hasSize(2);
+        assertThat(run("silhouettes", "--quantities")).isZero();
+        assertThat(out.toString()).contains("skirt-hem-girth  mm  Hem girth");
+        assertThat(run("silhouettes", "w-1999")).isEqualTo(SoberHem.WRONG_INPUT);
+        assertThat(err.toString()).contains("neither a shipped silhouette").doesNotContain("Exception");
+    }
+
+    @Test
+    void verdict_saysWhatIsNotMet_byHowMuch_andExitsWithOne() {
+        assertThat(skirt("verdict")).isEqualTo(1);
+        assertThat(out.toString())
+                .contains("Round cage, natural waist")
+                .contains("Hem girth is 140 in: 37⅛ in too little (usual 177⅛ in to 236¼ in). Add panels: 37⅛ in.");
+        assertThat(skirt("verdict", "--set", "widths=six", "--json")).isZero();
+        JsonNode hem = null;
+        for (JsonNode each : json()) {
+            hem = each.get("rule").asString().equals("c60-hem-girth") ? each : hem;
+        }
+        assertThat(hem.get("grade").asString()).isEqualTo("met");
+        assertThat(hem.get("value").asDouble()).isGreaterThan(5000);
+        assertThat(hem.get("origin").asString()).contains("length(front.hem)");
+    }
+
+    @Test
+    void figure_isDrawnAsSvg_photographedAsPng_andToldAsNumbers() throws IOException {
+        Path svg = folder.resolve("f.svg");
+        assertThat(skirt("figure", "--view", "side", "--out", svg.toString(), "--json"))
+                .isZero();
+        assertThat(json().get(0).get("skirt-depth-over-breadth").asDouble()).isBetween(0.8, 1.3);
+        assertThat(Files.readString(svg)).contains("class=\"skirt\"").contains("class=\"outline\"");
+        Path png = folder.resolve("f.png");
+        assertThat(skirt("figure", "--casual", "--out", png.toString())).isZero();
+        assertThat(ImageIO.read(png.toFile()).getHeight()).isEqualTo(1200);
+    }
+
+    @Test
+    void ownSilhouette_isReadFromAFile_orRefusedWithItsLine() throws IOException {
+        Path own = folder.resolve("own.yaml");
+        try (var in = getClass().getResourceAsStream("/library/silhouettes/w-1860-round-cage.yaml")) {
+            Files.write(own, in.readAllBytes());
+        }
+        String text = Files.readString(own)
+                .replaceFirst("silhouette: .*", "silhouette: mine")
+                .replace("band: [4500, 6000]", "band: [3000, 4000]")
+                .replace("rim: [3900, 6800]", "rim: [2800, 4400]");
+        Files.writeString(own, text);
+        skirt("verdict", "--silhouette", own.toString());
+        assertThat(out.toString()).contains("met                  Hem girth is 140 in");
+        Files.writeString(own, text.replace("judged: paper", "judged: papyrus"));
+        assertThat(skirt("verdict", "--silhouette", own.toString())).isEqualTo(SoberHem.WRONG_INPUT);
+        assertThat(err.toString()).contains("own.yaml, line ").contains("papyrus");
+    }
+
+    @Test
+    void wrongInput_isOneClearLine() {
+        assertThat(skirt("figure", "--out", "f.gif")).isEqualTo(SoberHem.WRONG_INPUT);
+        assertThat(err.toString().strip().lines()).hasSize(1).first().asString().contains(".svg or .png");
+        assertThat(skirt("figure", "--view", "above", "--out", "f.svg")).isEqualTo(SoberHem.WRONG_INPUT);
+        assertThat(err.toString()).contains("front, side or back");
+        assertThat(run("verdict", "blouse-1906", "--measures", measures.toString(), "--year", "1906"))
+                .isEqualTo(SoberHem.WRONG_INPUT);
+        assertThat(err.toString()).contains("blouse-1906: ");
+        assertThat(skirt("verdict", "--worn", "nothing-known")).isEqualTo(SoberHem.WRONG_INPUT);
+    }
+}

@@ -1,2 +1,0 @@
-/** The command line: the same core without a window. */
-package org.soberhem.desk.cli;

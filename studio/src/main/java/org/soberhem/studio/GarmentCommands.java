@@ -1,0 +1,170 @@
+package org.soberhem.studio;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.soberhem.core.body.MeasurementSet;
+import org.soberhem.core.body.Wearer;
+import org.soberhem.core.costume.Costume;
+import org.soberhem.core.costume.Garment;
+import org.soberhem.core.costume.Stage;
+import org.soberhem.core.costume.Version;
+import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.EarlierVersion;
+import org.soberhem.core.length.Length;
+import org.soberhem.core.length.Sentence;
+
+/** Begins costumes and garments, and changes what garments are drafted from. */
+public final class GarmentCommands {
+
+    private final Studio studio;
+
+    GarmentCommands(Studio studio) {
+        this.studio = studio;
+    }
+
+    private Costume costume() {
+        return studio.situation().costume();
+    }
+
+    /** Keeps a new costume, and its wearer if nobody of the name is known, and opens it at the tape. */
+    public void begin(Beginning beginning) {
+        Histories histories = studio.histories();
+        Wearer wearer = histories.wearerNamed(beginning.wearer()).orElseGet(() -> {
+            String id = Histories.freeId(beginning.wearer(), histories.wearers().ids());
+            Wearer begun = Wearer.of(id, beginning.wearer(), "", List.of());
+            studio.keep(begun, "begin", Sentence.of("Began {}", begun.name()));
+            return begun;
+        });
+        List<MeasurementSet> sets = wearer.sets();
+        List<Garment> garments = new ArrayList<>();
+        beginning.sheets().forEach(id -> garments.add(garment(studio.sheets().text(id), garments)));
+        Costume costume = new Costume(
+                freeCostumeId(beginning.title()),
+                beginning.title(),
+                beginning.place(),
+                Integer.parseInt(beginning.year()),
+                beginning.date(),
+                wearer.id(),
+                sets.isEmpty() ? "" : sets.get(sets.size() - 1).id(),
+                beginning.stack(),
+                garments,
+                List.of(),
+                "",
+                Map.of());
+        take(costume);
+        studio.open(costume.id());
+        studio.navigation().place().set(Optional.of(Stage.TAPE));
+    }
+
+    /** Takes a costume up that was begun elsewhere: from another maker, or from a costume for another wearer. */
+    public void take(Costume costume) {
+        studio.keep(costume, "begin", Sentence.of("Began {}", costume.title()));
+    }
+
+    /** Returns an id like the words that no costume has. */
+    public String freeCostumeId(String words) {
+        return Histories.freeId(words, studio.histories().costumes().ids());
+    }
+
+    /** Makes a garment from a sheet as written, named after its kind. */
+    private Garment garment(String text, List<Garment> beside) {
+        String kind = studio.evaluator().sheet(text).sheet().about().garment();
+        String name = Character.toUpperCase(kind.charAt(0)) + kind.substring(1).replace('-', ' ');
+        boolean taken = beside.stream().anyMatch(garment -> garment.name().equals(name));
+        return new Garment(taken ? name + " " + (beside.size() + 1) : name, text, Map.of(), List.of(), List.of());
+    }
+
+    /** Adds a garment, drafted from a sheet of the shelf, to the costume at hand and shows it. */
+    public void add(String sheet) {
+        addFromText(studio.sheets().text(sheet));
+    }
+
+    /** Adds a garment, drafted from a sheet as written, to the costume at hand and shows it. */
+    public void addFromText(String text) {
+        Garment added = garment(text, costume().garments());
+        studio.keep(costume().adding(added), "garment", Sentence.of("Added the {}", added.name()));
+        studio.current().garment().set(added.name());
+    }
+
+    /** Begins a garment of a costume from a version of another's, with what was learned when that was worn. */
+    public void branch(Costume from, Garment garment, Version version, Costume into) {
+        String lesson = from.papers().otherwise();
+        String words = "from " + from.title() + ", " + garment.name() + ", version " + version.number()
+                + (lesson.isEmpty() ? "" : "; next time: " + lesson);
+        String called = garment.name();
+        for (int i = 2; into.garment(called).isPresent(); i++) {
+            called = garment.name() + " " + i;
+        }
+        studio.keep(
+                into.adding(garment.branch(version, called, words)),
+                "garment",
+                Sentence.of("Added the {} {}", called, words));
+    }
+
+    /** Returns the maker's earlier versions in other costumes, the nearest to the wearer at hand first. */
+    public List<EarlierVersion> earlierVersions() {
+        Costume at = costume();
+        List<Costume> others = studio.histories().allCostumes().stream()
+                .filter(each -> !each.id().equals(at.id()))
+                .toList();
+        return studio.situation()
+                .set()
+                .map(set -> EarlierVersion.nearest(
+                        others,
+                        "",
+                        studio.makersLibrary().resolver().inputs(set, at, Map.of()),
+                        studio.evaluator()::sheet))
+                .orElse(List.of());
+    }
+
+    /** Drafts a garment of a costume from a changed sheet; the sheet must compile. */
+    public void changeSheet(String costumeId, String garmentName, String text) {
+        Costume costume = studio.histories().costumes().value(costumeId);
+        Set<String> settings = new HashSet<>();
+        studio.evaluator().sheet(text).adjustables().forEach(each -> settings.add(each.name()));
+        Garment changed = costume.garment(garmentName).orElseThrow().withSheet(text, settings);
+        studio.keep(costume.with(changed), "sheet", Sentence.of("Changed the sheet of the {}", garmentName));
+    }
+
+    /**
+     * Chooses a setting of a garment's sheet.
+     *
+     * @return why it cannot be chosen, if it cannot
+     */
+    public Optional<String> choose(String garmentName, String setting, Length amount) {
+        return choose(garmentName, setting, amount.toMillimetres(), amount);
+    }
+
+    /**
+     * Chooses one of the ways of a choice of a garment's sheet.
+     *
+     * @param way its place, from 0
+     * @return why it cannot be chosen, if it cannot
+     */
+    public Optional<String> chooseWay(String garmentName, String choice, int way, String name) {
+        return choose(garmentName, choice, way, name);
+    }
+
+    private Optional<String> choose(String garmentName, String setting, double value, Object shown) {
+        Garment changed = costume().garment(garmentName).orElseThrow().withSetting(setting, value);
+        Optional<String> refusal = studio.current().refusal(changed);
+        if (refusal.isEmpty()) {
+            studio.keep(costume().with(changed), "setting", Sentence.of("{}: {} is {}", garmentName, setting, shown));
+        }
+        return refusal;
+    }
+
+    /** Names the garment's pattern as it stands as a new version. */
+    public void nameVersion(String garmentName, String why) {
+        Garment named = costume().garment(garmentName).orElseThrow();
+        DraftedGarment drafted = studio.current().draft(named).orElseThrow();
+        studio.keep(
+                costume().with(named.withVersion(studio.today(), why, drafted.inputs(), drafted.pattern())),
+                "version",
+                Sentence.of("Named version {} of the {}", named.versions().size() + 1, garmentName));
+    }
+}
