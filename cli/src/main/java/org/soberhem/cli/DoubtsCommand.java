@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import org.soberhem.cli.given.Answering;
+import org.soberhem.cli.given.ExitCode;
 import org.soberhem.cli.given.GivenWearer;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.doubt.Doubt;
@@ -52,6 +53,6 @@ final class DoubtsCommand extends Answering {
                         .forEach(each -> out().println("    " + each.words().in(LengthFormat.INCH_EIGHTHS)));
             });
         }
-        return asked.isEmpty() ? 0 : SoberHem.DOES_NOT_FIT;
+        return asked.isEmpty() ? 0 : ExitCode.DOES_NOT_FIT;
     }
 }

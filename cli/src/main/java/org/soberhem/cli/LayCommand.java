@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import org.soberhem.cli.given.Answering;
+import org.soberhem.cli.given.ExitCode;
 import org.soberhem.cli.given.GivenFiles;
 import org.soberhem.cli.given.Typed;
 import org.soberhem.cli.given.WrongInput;
@@ -101,7 +102,7 @@ final class LayCommand extends Answering {
                             asJson()
                                     ? Answers.json(Map.of("fits", false, "piece", wide.piece()))
                                     : wide.sentence().in(LengthFormat.INCH_EIGHTHS));
-            return SoberHem.DOES_NOT_FIT;
+            return ExitCode.DOES_NOT_FIT;
         }
         tell(found.get(found.size() - 1), (System.nanoTime() - start) / SECOND, ending);
         return 0;

@@ -1,7 +1,5 @@
 package org.soberhem.cli;
 
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -9,8 +7,6 @@ import java.util.Locale;
 import java.util.Map;
 import org.soberhem.cli.given.Answering;
 import org.soberhem.cli.given.GivenFiles;
-import org.soberhem.cli.given.WrongInput;
-import org.soberhem.core.formula.SheetException;
 import org.soberhem.core.silhouette.QuantityKind;
 import org.soberhem.core.silhouette.Rule;
 import org.soberhem.core.silhouette.Silhouette;
@@ -40,7 +36,7 @@ public final class SilhouettesCommand extends Answering {
             library.silhouettes().headers().forEach(header -> answers.add(header(header)));
         } else {
             Silhouettes all = library.silhouettes();
-            Silhouette one = all.find(id).orElseGet(() -> read(library, id));
+            Silhouette one = all.find(id).orElseGet(() -> GivenFiles.silhouette(library, id));
             one.rules().forEach(rule -> answers.add(rule(all, rule)));
         }
         if (asJson()) {
@@ -83,19 +79,5 @@ public final class SilhouettesCommand extends Answering {
         answer.put("why", rule.why().isEmpty() ? rule.ask() : rule.why());
         answer.put("evidence", rule.evidence());
         return answer;
-    }
-
-    /** Reads a silhouette of the maker's own. */
-    public static Silhouette read(Library library, String name) {
-        Path file = Path.of(name);
-        if (!Files.exists(file)) {
-            throw new WrongInput(
-                    "\"" + name + "\" is neither a shipped silhouette (sober-hem silhouettes lists them) nor a file");
-        }
-        try {
-            return library.silhouetteReader().read(GivenFiles.text(file));
-        } catch (SheetException wrong) {
-            throw new WrongInput(file + ", " + wrong.getMessage());
-        }
     }
 }

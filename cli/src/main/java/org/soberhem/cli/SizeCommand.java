@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.soberhem.cli.given.Answering;
+import org.soberhem.cli.given.ExitCode;
 import org.soberhem.cli.given.GivenFiles;
 import org.soberhem.cli.given.GivenWearer;
 import org.soberhem.cli.given.Typed;
@@ -83,7 +84,7 @@ final class SizeCommand extends Answering {
                             out().println(String.format("  %-26s %s", measure, format.signed(left))));
             match.smaller().ifPresent(below -> out().println("The chart's ease allows one size down: " + below.size()));
         }
-        return match.outside() ? SoberHem.DOES_NOT_FIT : 0;
+        return match.outside() ? ExitCode.DOES_NOT_FIT : 0;
     }
 
     private double wanted() {

@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import org.soberhem.cli.given.ExitCode;
 import org.soberhem.cli.given.WrongInput;
 import org.soberhem.cli.workspace.BackupCommand;
 import org.soberhem.cli.workspace.CostCommand;
@@ -72,12 +73,6 @@ import picocli.CommandLine.Option;
         })
 public final class SoberHem implements Runnable {
 
-    /** The answer is "does not fit". */
-    public static final int DOES_NOT_FIT = 1;
-
-    /** The input cannot be used. */
-    static final int WRONG_INPUT = 2;
-
     /** Where it is written down what failed and nobody foresaw. */
     private static final Path LOG = Path.of(System.getProperty("java.io.tmpdir"), "sober-hem-log");
 
@@ -115,7 +110,7 @@ public final class SoberHem implements Runnable {
                     failure.getCommandLine()
                             .getErr()
                             .println("sober-hem: " + failure.getMessage() + "; see " + command + " --help");
-                    return WRONG_INPUT;
+                    return ExitCode.WRONG_INPUT;
                 });
         try {
             return line.execute(args);
@@ -140,6 +135,6 @@ public final class SoberHem implements Runnable {
             }
         }
         err.println("sober-hem: " + Failure.sentence(failure, LOG));
-        return WRONG_INPUT;
+        return ExitCode.WRONG_INPUT;
     }
 }

@@ -10,6 +10,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.soberhem.cli.given.ExitCode;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -49,7 +50,7 @@ class AlterCommandTest extends CommandTest {
                 .build()
                 .readTree(out.toString().substring(out.toString().indexOf('[')));
         assertThat(all).hasSizeGreaterThan(50);
-        assertThat(run("alterations", "zzz")).isEqualTo(SoberHem.WRONG_INPUT);
+        assertThat(run("alterations", "zzz")).isEqualTo(ExitCode.WRONG_INPUT);
     }
 
     @Test
@@ -84,14 +85,14 @@ class AlterCommandTest extends CommandTest {
                 "take-in-seam: atTop=90 in | beyond what can be altered at once",
             })
     void alter_thatCannotBeMade_saysWhy(String typed, String why) throws IOException {
-        assertThat(draft("svg", "--alter", typed)).isEqualTo(SoberHem.WRONG_INPUT);
+        assertThat(draft("svg", "--alter", typed)).isEqualTo(ExitCode.WRONG_INPUT);
         assertThat(err.toString()).contains(why).doesNotContain("Exception");
     }
 
     @Test
     void alter_thatTearsASeam_isMadeTrueWhereAsked() throws IOException {
         String moved = "move-point: point=front.F, down=1/2 in";
-        assertThat(draft("svg", "--alter", moved)).isEqualTo(SoberHem.WRONG_INPUT);
+        assertThat(draft("svg", "--alter", moved)).isEqualTo(ExitCode.WRONG_INPUT);
         assertThat(err.toString()).contains("true=yes does that");
         assertThat(draft("svg", "--alter", moved + ", true=yes")).isZero();
     }
@@ -116,7 +117,7 @@ class AlterCommandTest extends CommandTest {
     }
 
     private void refused(String said, String... options) throws IOException {
-        assertThat(draft("pdf", options)).isEqualTo(SoberHem.WRONG_INPUT);
+        assertThat(draft("pdf", options)).isEqualTo(ExitCode.WRONG_INPUT);
         assertThat(err.toString()).contains(said);
     }
 
@@ -136,7 +137,7 @@ class AlterCommandTest extends CommandTest {
                         folder.resolve("again.dxf").toString()))
                 .isZero();
         Path odd = Files.writeString(folder.resolve("odd.svg"), "<svg width='10'/>");
-        assertThat(run("trace", odd.toString(), "--out", sheet)).isEqualTo(SoberHem.WRONG_INPUT);
+        assertThat(run("trace", odd.toString(), "--out", sheet)).isEqualTo(ExitCode.WRONG_INPUT);
         assertThat(err.toString()).contains("does not say how large it is");
     }
 }

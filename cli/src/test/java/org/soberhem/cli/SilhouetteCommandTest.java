@@ -10,6 +10,7 @@ import java.util.List;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.soberhem.cli.given.ExitCode;
 import tools.jackson.databind.JsonNode;
 
 /** {@code silhouettes}, {@code figure} and {@code verdict}. */
@@ -48,7 +49,7 @@ class SilhouetteCommandTest extends CommandTest {
         assertThat(json().get(0).get("band")).hasSize(2);
         assertThat(run("silhouettes", "--quantities")).isZero();
         assertThat(out.toString()).contains("skirt-hem-girth  mm  Hem girth");
-        assertThat(run("silhouettes", "w-1999")).isEqualTo(SoberHem.WRONG_INPUT);
+        assertThat(run("silhouettes", "w-1999")).isEqualTo(ExitCode.WRONG_INPUT);
         assertThat(err.toString()).contains("neither a shipped silhouette").doesNotContain("Exception");
     }
 
@@ -94,19 +95,19 @@ class SilhouetteCommandTest extends CommandTest {
         skirt("verdict", "--silhouette", own.toString());
         assertThat(out.toString()).contains("met                  Hem girth is 140 in");
         Files.writeString(own, text.replace("judged: paper", "judged: papyrus"));
-        assertThat(skirt("verdict", "--silhouette", own.toString())).isEqualTo(SoberHem.WRONG_INPUT);
+        assertThat(skirt("verdict", "--silhouette", own.toString())).isEqualTo(ExitCode.WRONG_INPUT);
         assertThat(err.toString()).contains("own.yaml, line ").contains("papyrus");
     }
 
     @Test
     void wrongInput_isOneClearLine() {
-        assertThat(skirt("figure", "--out", "f.gif")).isEqualTo(SoberHem.WRONG_INPUT);
+        assertThat(skirt("figure", "--out", "f.gif")).isEqualTo(ExitCode.WRONG_INPUT);
         assertThat(err.toString().strip().lines()).hasSize(1).first().asString().contains(".svg or .png");
-        assertThat(skirt("figure", "--view", "above", "--out", "f.svg")).isEqualTo(SoberHem.WRONG_INPUT);
+        assertThat(skirt("figure", "--view", "above", "--out", "f.svg")).isEqualTo(ExitCode.WRONG_INPUT);
         assertThat(err.toString()).contains("front, side or back");
         assertThat(run("verdict", "blouse-1906", "--measures", measures.toString(), "--year", "1906"))
-                .isEqualTo(SoberHem.WRONG_INPUT);
+                .isEqualTo(ExitCode.WRONG_INPUT);
         assertThat(err.toString()).contains("blouse-1906: ");
-        assertThat(skirt("verdict", "--worn", "nothing-known")).isEqualTo(SoberHem.WRONG_INPUT);
+        assertThat(skirt("verdict", "--worn", "nothing-known")).isEqualTo(ExitCode.WRONG_INPUT);
     }
 }

@@ -19,6 +19,7 @@ import org.soberhem.core.plan.Forecast;
 import org.soberhem.core.plan.Task;
 import org.soberhem.files.store.Workspace;
 import org.soberhem.studio.demo.Demo;
+import org.soberhem.studio.demo.Studios;
 
 class BenchCommandsTest {
 

@@ -31,6 +31,7 @@ import org.soberhem.core.costume.Version;
 import org.soberhem.core.report.Redaction.LeftOut;
 import org.soberhem.files.exchange.Bundle;
 import org.soberhem.library.input.FormatException;
+import org.soberhem.studio.demo.Studios;
 
 class RecordCommandsTest {
 

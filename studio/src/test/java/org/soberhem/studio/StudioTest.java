@@ -18,6 +18,7 @@ import org.soberhem.core.judging.EarlierVersion;
 import org.soberhem.core.judging.Target;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Side;
+import org.soberhem.studio.demo.Studios;
 
 class StudioTest {
 

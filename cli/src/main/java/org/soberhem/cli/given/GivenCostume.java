@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.soberhem.cli.SilhouettesCommand;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
@@ -72,7 +71,7 @@ public final class GivenCostume {
         Silhouettes silhouettes = library.silhouettes();
         String chosen = silhouette;
         if (!silhouette.isEmpty() && silhouettes.find(silhouette).isEmpty()) {
-            Silhouette own = SilhouettesCommand.read(library, silhouette);
+            Silhouette own = GivenFiles.silhouette(library, silhouette);
             chosen = own.header().id();
             silhouettes = silhouettes.with(Map.of(chosen, own));
         }

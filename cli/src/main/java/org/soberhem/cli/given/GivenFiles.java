@@ -5,7 +5,9 @@ import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.function.Function;
+import org.soberhem.core.formula.SheetException;
 import org.soberhem.core.length.LengthUnit;
+import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.core.size.SizeChart;
 import org.soberhem.library.Library;
 import org.soberhem.library.SizeChartCsv;
@@ -51,6 +53,20 @@ public final class GivenFiles {
             throw new WrongInput(file + ": cannot be written: the folder does not exist");
         } catch (IOException broken) {
             throw new WrongInput(file + ": cannot be written: " + Failure.reason(broken));
+        }
+    }
+
+    /** Reads a silhouette of the maker's own. */
+    public static Silhouette silhouette(Library library, String name) {
+        Path file = Path.of(name);
+        if (!Files.exists(file)) {
+            throw new WrongInput(
+                    "\"" + name + "\" is neither a shipped silhouette (sober-hem silhouettes lists them) nor a file");
+        }
+        try {
+            return library.silhouetteReader().read(text(file));
+        } catch (SheetException wrong) {
+            throw new WrongInput(file + ", " + wrong.getMessage());
         }
     }
 }

@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.soberhem.cli.SoberHem;
 import org.soberhem.core.garment.Finding;
 import org.soberhem.core.garment.MarkTable;
 import org.soberhem.core.garment.OwnFigure;
@@ -69,7 +68,7 @@ public final class SumAnswer {
             sums.forEach(sum -> words(command, sum));
             slips.values().forEach(slip -> command.out().println(slip.sentence().in(format())));
         }
-        return sums.stream().allMatch(Sum::works) ? 0 : SoberHem.DOES_NOT_FIT;
+        return sums.stream().allMatch(Sum::works) ? 0 : ExitCode.DOES_NOT_FIT;
     }
 
     private void words(Answering command, Sum sum) {

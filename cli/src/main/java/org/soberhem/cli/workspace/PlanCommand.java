@@ -6,8 +6,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.soberhem.cli.SoberHem;
 import org.soberhem.cli.given.Answering;
+import org.soberhem.cli.given.ExitCode;
 import org.soberhem.cli.given.GivenFiles;
 import org.soberhem.cli.given.GivenWorkspace;
 import org.soberhem.core.costume.Costume;
@@ -52,7 +52,7 @@ public final class PlanCommand extends Answering {
             } else {
                 print(costume.underway().bench(), forecast, next);
             }
-            return forecast.filter(each -> each.inTime() < HARDLY).isPresent() ? SoberHem.DOES_NOT_FIT : 0;
+            return forecast.filter(each -> each.inTime() < HARDLY).isPresent() ? ExitCode.DOES_NOT_FIT : 0;
         });
     }
 

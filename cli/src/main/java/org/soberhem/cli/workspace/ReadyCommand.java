@@ -5,8 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import org.soberhem.cli.SoberHem;
 import org.soberhem.cli.given.Answering;
+import org.soberhem.cli.given.ExitCode;
 import org.soberhem.cli.given.GivenWorkspace;
 import org.soberhem.cli.given.WrongInput;
 import org.soberhem.core.costume.Costume;
@@ -54,7 +54,7 @@ public final class ReadyCommand extends Answering {
             } else {
                 print(standing);
             }
-            return standing.isOpen() || standing.passed().isPresent() ? 0 : SoberHem.DOES_NOT_FIT;
+            return standing.isOpen() || standing.passed().isPresent() ? 0 : ExitCode.DOES_NOT_FIT;
         });
     }
 

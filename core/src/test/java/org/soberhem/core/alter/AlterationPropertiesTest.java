@@ -18,6 +18,7 @@ import org.soberhem.core.alter.kind.MovePoint;
 import org.soberhem.core.alter.kind.MoveSeam;
 import org.soberhem.core.alter.kind.NewSeam;
 import org.soberhem.core.alter.kind.OpenCentre;
+import org.soberhem.core.alter.kind.Outcome;
 import org.soberhem.core.alter.kind.ReshapeLine;
 import org.soberhem.core.alter.kind.RotateDart;
 import org.soberhem.core.alter.kind.ShapeSeam;

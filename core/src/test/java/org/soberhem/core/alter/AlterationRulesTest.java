@@ -32,6 +32,7 @@ import org.soberhem.core.alter.kind.LengthenShoulder;
 import org.soberhem.core.alter.kind.MovePoint;
 import org.soberhem.core.alter.kind.NewSeam;
 import org.soberhem.core.alter.kind.OpenCentre;
+import org.soberhem.core.alter.kind.Outcome;
 import org.soberhem.core.alter.kind.PitchSleeve;
 import org.soberhem.core.alter.kind.PuffSleeve;
 import org.soberhem.core.alter.kind.ReshapeLine;

@@ -20,7 +20,7 @@ import org.soberhem.core.gate.GateCondition;
 import org.soberhem.core.judging.ClothSupply;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.studio.Studio;
-import org.soberhem.studio.Studios;
+import org.soberhem.studio.demo.Studios;
 
 class ClothDeskTest {
 

@@ -9,7 +9,7 @@ import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.fitting.Symptom;
 import org.soberhem.studio.Studio;
-import org.soberhem.studio.Studios;
+import org.soberhem.studio.demo.Studios;
 
 /** The rounds of a costume of the demo, without a window. */
 abstract class DemoRound {

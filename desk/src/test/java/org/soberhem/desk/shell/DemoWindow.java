@@ -12,7 +12,7 @@ import javafx.application.Platform;
 import javafx.stage.Stage;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.studio.Studio;
-import org.soberhem.studio.Studios;
+import org.soberhem.studio.demo.Studios;
 import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
 

@@ -14,7 +14,7 @@ import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.studio.Studio;
-import org.soberhem.studio.Studios;
+import org.soberhem.studio.demo.Studios;
 
 class ComparisonTest {
 

@@ -13,7 +13,7 @@ import org.soberhem.core.costume.Stage;
 import org.soberhem.core.formula.SheetException;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.studio.Studio;
-import org.soberhem.studio.Studios;
+import org.soberhem.studio.demo.Studios;
 
 class OwnOutlinesTest {
 

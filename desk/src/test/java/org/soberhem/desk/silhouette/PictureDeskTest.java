@@ -24,7 +24,7 @@ import org.soberhem.core.silhouette.PeriodOutline;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.library.input.FormatException;
 import org.soberhem.studio.Studio;
-import org.soberhem.studio.Studios;
+import org.soberhem.studio.demo.Studios;
 
 class PictureDeskTest {
 

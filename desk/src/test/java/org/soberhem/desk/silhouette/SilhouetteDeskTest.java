@@ -13,7 +13,7 @@ import org.soberhem.core.silhouette.Rule;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.core.silhouette.Verdict;
 import org.soberhem.studio.Studio;
-import org.soberhem.studio.Studios;
+import org.soberhem.studio.demo.Studios;
 
 class SilhouetteDeskTest {
 

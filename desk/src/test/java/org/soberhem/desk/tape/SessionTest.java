@@ -23,7 +23,7 @@ import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.studio.Studio;
-import org.soberhem.studio.Studios;
+import org.soberhem.studio.demo.Studios;
 
 /** The guided session without its window: the demo's next wearer, who has not been measured. */
 class SessionTest {

@@ -25,7 +25,7 @@ import org.soberhem.core.pattern.Side;
 import org.soberhem.files.exchange.MeasureFile;
 import org.soberhem.studio.Beginning;
 import org.soberhem.studio.Studio;
-import org.soberhem.studio.Studios;
+import org.soberhem.studio.demo.Studios;
 
 class TapeDeskTest {
 

@@ -24,8 +24,8 @@ import org.soberhem.core.trace.Offsets;
 import org.soberhem.core.trace.PaperPiece;
 import org.soberhem.core.trace.Tracing;
 import org.soberhem.studio.Studio;
-import org.soberhem.studio.Studios;
 import org.soberhem.studio.TracingCommands;
+import org.soberhem.studio.demo.Studios;
 
 class TraceDeskTest {
 

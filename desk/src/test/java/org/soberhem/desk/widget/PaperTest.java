@@ -20,7 +20,7 @@ import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.desk.shell.Theme;
-import org.soberhem.studio.Studios;
+import org.soberhem.studio.demo.Studios;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;

@@ -80,7 +80,7 @@ final class FormTwoMigration implements JavaMigration {
         handle.execute("DELETE FROM snapshot WHERE line = ?", id);
         JsonNode was = old.parse(Json.unpacked(wholes.get(0)));
         JsonStructure before = brought.apply(was);
-        History.snapshot(handle, id, 0, before);
+        ActionLog.snapshot(handle, id, 0, before);
         for (Revision revision : revisions) {
             byte[] whole = wholes.get(revision.seq());
             was = whole == null
@@ -93,8 +93,8 @@ final class FormTwoMigration implements JavaMigration {
                     .bind("id", id)
                     .bind("seq", revision.seq())
                     .execute();
-            if (revision.seq() % History.SNAPSHOT_EVERY == 0) {
-                History.snapshot(handle, id, revision.seq(), after);
+            if (revision.seq() % ActionLog.SNAPSHOT_EVERY == 0) {
+                ActionLog.snapshot(handle, id, revision.seq(), after);
             }
             before = after;
         }

@@ -26,11 +26,11 @@ final class Upkeep {
     private final Path backups;
     private final Clock clock;
     private final Database database;
-    private final History history;
+    private final ActionLog history;
     private final StoredParts parts;
     private final Attachments attachments;
 
-    Upkeep(Path folder, Clock clock, Database database, History history, StoredParts parts, Attachments attachments) {
+    Upkeep(Path folder, Clock clock, Database database, ActionLog history, StoredParts parts, Attachments attachments) {
         this.folder = folder;
         this.backups = folder.resolve("backups");
         this.clock = clock;
@@ -108,7 +108,7 @@ final class Upkeep {
     private Instant lastNamed(String hash) throws IOException {
         Path file = attachments.find(hash).orElseThrow();
         Instant begun = Files.getLastModifiedTime(file).toInstant();
-        return database.asked(handle -> History.lastNamed(handle, hash)).orElse(begun);
+        return database.asked(handle -> ActionLog.lastNamed(handle, hash)).orElse(begun);
     }
 
     private StoreException lookedThrough(IOException broken) {
@@ -172,7 +172,7 @@ final class Upkeep {
         }
         Set<String> there = new HashSet<>(database.asked(handle ->
                 handle.createQuery("SELECT hash FROM part").mapTo(String.class).list()));
-        for (String part : database.asked(History::partsNamed)) {
+        for (String part : database.asked(ActionLog::partsNamed)) {
             if (!there.contains(part)) {
                 throw StoreException.damaged(folder, null);
             }

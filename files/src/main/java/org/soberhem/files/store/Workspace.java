@@ -25,7 +25,7 @@ public final class Workspace implements AutoCloseable {
     private final boolean readOnly;
     private final Database database;
     private final Attachments attachments;
-    private final History history;
+    private final ActionLog history;
     private final Upkeep upkeep;
     private final FaultLog log;
 
@@ -41,7 +41,7 @@ public final class Workspace implements AutoCloseable {
         this.attachments = new Attachments(folder.resolve("attachments"));
         this.database = new Database(folder, readOnly);
         StoredParts parts = new StoredParts(database::handle);
-        this.history = new History(parts, clock);
+        this.history = new ActionLog(parts, clock);
         this.upkeep = new Upkeep(folder, clock, database, history, parts, attachments);
     }
 

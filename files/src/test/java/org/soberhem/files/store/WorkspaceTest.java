@@ -204,7 +204,7 @@ class WorkspaceTest {
 
     @Test
     void keep_acrossSnapshots_everyStateIsReached() {
-        int states = 2 * History.SNAPSHOT_EVERY + 3;
+        int states = 2 * ActionLog.SNAPSHOT_EVERY + 3;
         try (Workspace workspace = open()) {
             for (int i = 0; i < states; i++) {
                 keep(workspace, wearer("note " + i), "wrote " + i);
@@ -413,7 +413,7 @@ class WorkspaceTest {
         }
         try (Handle handle =
                 Jdbi.create("jdbc:sqlite:" + folder.resolve("workspace.db")).open()) {
-            String stored = History.replayed(handle, "w1", 2).toString();
+            String stored = ActionLog.replayed(handle, "w1", 2).toString();
             assertThat(stored).contains("\"pronoun\":\"she\"", "\"room\":\"cold\"", "\"note\":\"four\"");
         }
     }

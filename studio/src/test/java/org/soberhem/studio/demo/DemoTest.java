@@ -23,7 +23,6 @@ import org.soberhem.core.length.Length;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.studio.Situation;
 import org.soberhem.studio.Studio;
-import org.soberhem.studio.Studios;
 
 /** The demo is what its story says: eight wearers, ten costumes, at different stages. */
 class DemoTest {

@@ -8,7 +8,6 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.soberhem.core.alter.CheckRemedy;
 import org.soberhem.core.alter.Effect;
-import org.soberhem.core.alter.Outcome;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.draft.DraftSheet;

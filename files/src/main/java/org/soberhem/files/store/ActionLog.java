@@ -22,7 +22,7 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 
 /** The lines of history in the database. Every call runs in a transaction of its caller's. */
-final class History {
+final class ActionLog {
 
     /** A whole value is stored every so many revisions. */
     static final int SNAPSHOT_EVERY = 64;
@@ -53,7 +53,7 @@ final class History {
 
     private final Map<String, State> changed = new HashMap<>();
 
-    History(StoredParts parts, Clock clock) {
+    ActionLog(StoredParts parts, Clock clock) {
         this.codec = Codec.beside(parts);
         this.parts = parts;
         this.clock = clock;

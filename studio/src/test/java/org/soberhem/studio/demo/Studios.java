@@ -1,4 +1,4 @@
-package org.soberhem.studio;
+package org.soberhem.studio.demo;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -15,7 +15,8 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import org.soberhem.files.store.Workspace;
 import org.soberhem.library.Library;
-import org.soberhem.studio.demo.Demo;
+import org.soberhem.studio.Keeper;
+import org.soberhem.studio.Studio;
 
 /** Studios on workspaces of a test's own, without a toolkit. The demo is filled once; every test has a copy of its own. */
 public final class Studios {

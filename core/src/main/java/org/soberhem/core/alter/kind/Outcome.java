@@ -1,12 +1,9 @@
-package org.soberhem.core.alter;
+package org.soberhem.core.alter.kind;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.soberhem.core.alter.edit.AlterationRefusal;
-import org.soberhem.core.alter.kind.Alteration;
-import org.soberhem.core.alter.kind.Together;
-import org.soberhem.core.alter.kind.TrueSeam;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Edge;
@@ -46,7 +43,7 @@ public record Outcome(
             return refused(before, crossing.get());
         }
         List<SeamCheck> spoiled = spoiled(before, after);
-        Optional<Alteration> completed = spoiled.isEmpty() || alteration instanceof Together
+        Optional<Alteration> completed = spoiled.isEmpty() || alteration instanceof Alteration.Together
                 ? Optional.empty()
                 : completed(before, after, alteration, spoiled);
         Optional<SeamCheck> torn = spoiled.stream()
@@ -121,7 +118,7 @@ public record Outcome(
                 parts.add(truing);
             }
         }
-        Together together = new Together(parts);
+        Alteration.Together together = new Alteration.Together(parts);
         try {
             Pattern whole = together.made(before);
             boolean sound =
