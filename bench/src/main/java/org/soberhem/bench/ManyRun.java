@@ -15,6 +15,7 @@ import java.util.stream.Collectors;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
+import org.soberhem.core.costume.CostumeBuilder;
 import org.soberhem.core.costume.CostumeRecord;
 import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.report.Overview;
@@ -94,22 +95,15 @@ public final class ManyRun {
             for (int j = 0; j < FITTINGS; j++) {
                 fittings.add(fitted.fittings().get(j % 2));
             }
-            Costume costume = new Costume(
-                    "costume-" + i,
-                    like.title() + " " + i,
-                    like.place(),
-                    like.year(),
-                    like.event(),
-                    "wearer-" + i % WEARERS,
-                    model.sets().get(0).id(),
-                    like.stack(),
-                    like.garments(),
-                    fittings,
-                    "note number " + i,
-                    like.choices(),
-                    like.look(),
-                    new CostumeRecord(List.of(), List.of(), List.of(), "lesson " + i),
-                    like.underway());
+            Costume costume = CostumeBuilder.builder(like)
+                    .id("costume-" + i)
+                    .title(like.title() + " " + i)
+                    .wearer("wearer-" + i % WEARERS)
+                    .set(model.sets().get(0).id())
+                    .fittings(fittings)
+                    .note("note number " + i)
+                    .papers(new CostumeRecord(List.of(), List.of(), List.of(), "lesson " + i))
+                    .build();
             Overview known = Overview.of(costume, library::seenWords, List.of("No mock-up has been tried on"));
             Action begun = new Action("new", "Began", Optional.of(known));
             workspace.keep("costume", costume.id(), costume, begun, Costume.class);

@@ -45,7 +45,7 @@ public final class BenchCommands {
     }
 
     private void keep(Bench changed, String action, Sentence sentence) {
-        studio.keep(costume().underway(costume().underway().with(changed)), action, sentence);
+        studio.keep(costume().withUnderway(costume().underway().with(changed)), action, sentence);
     }
 
     /** Begins the steps anew for the garments that have none yet. */

@@ -210,7 +210,7 @@ public final class Histories {
     }
 
     private void commitBench(Costume costume, Bench bench, String words) {
-        costumes.commit(costume.id(), costume.underway(costume.underway().with(bench)), "ended", words);
+        costumes.commit(costume.id(), costume.withUnderway(costume.underway().with(bench)), "ended", words);
     }
 
     /**

@@ -195,7 +195,7 @@ public final class RecordCommands {
             stash.cloths().forEach(each -> taken.add(each.id()));
             String id = Histories.freeId(cloth.id(), taken);
             renamed.put(cloth.id(), id);
-            stash = stash.with(cloth.knownAs(id).left(0).noted("came with a costume, none in hand"));
+            stash = stash.with(cloth.withId(id).left(0).withNote("came with a costume, none in hand"));
         }
         if (!bundle.cloths().isEmpty()) {
             studio.keep(
@@ -227,24 +227,11 @@ public final class RecordCommands {
 
     private Costume named(Costume came, Wearer wearer, Map<String, String> renamed) {
         List<ClothUse> uses = came.underway().cloth().stream()
-                .map(use -> renamed.containsKey(use.cloth()) ? use.onCloth(renamed.get(use.cloth())) : use)
+                .map(use -> renamed.containsKey(use.cloth()) ? use.withCloth(renamed.get(use.cloth())) : use)
                 .toList();
-        return new Costume(
-                studio.garments().freeCostumeId(came.id()),
-                came.title(),
-                came.place(),
-                came.year(),
-                came.event(),
-                wearer.id(),
-                came.set(),
-                came.stack(),
-                came.garments(),
-                came.fittings(),
-                came.note(),
-                came.choices(),
-                came.look(),
-                came.papers(),
-                new Progress(uses, came.underway().bench().interrupted(), false));
+        return came.with(copy -> copy.id(studio.garments().freeCostumeId(came.id()))
+                .wearer(wearer.id())
+                .underway(new Progress(uses, came.underway().bench().interrupted(), false)));
     }
 
     /** Notes what the wearer allows. */
@@ -270,7 +257,7 @@ public final class RecordCommands {
     public void archive(boolean away) {
         Costume costume = costume();
         studio.keep(
-                costume.underway(costume.underway().archived(away)),
+                costume.withUnderway(costume.underway().archived(away)),
                 "archive",
                 Sentence.of(away ? "Put {} away" : "Took {} out again", costume.title()));
     }
@@ -286,13 +273,13 @@ public final class RecordCommands {
     /** Writes down that it was worn today. */
     public void worn(String words) {
         CostumeRecord papers = costume().papers().with(new CostumeRecord.Wearing(studio.today(), words));
-        studio.keep(costume().keeping(papers), "worn", Sentence.of("Worn: {}", words));
+        studio.keep(costume().withPapers(papers), "worn", Sentence.of("Worn: {}", words));
     }
 
     /** Writes down what would be done otherwise next time. */
     public void otherwise(String words) {
         studio.keep(
-                costume().keeping(costume().papers().doingOtherwise(words)),
+                costume().withPapers(costume().papers().doingOtherwise(words)),
                 "lesson",
                 Sentence.of("Next time: {}", words));
     }

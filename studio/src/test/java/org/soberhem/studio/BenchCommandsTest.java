@@ -142,7 +142,7 @@ class BenchCommandsTest {
                 .hasValueSatisfying(why -> assertThat(why).contains("already"));
         assertThat(desk.bench()).isEqualTo(before);
         desk.change(second.said("Cut by the window", 90, "light from the left")
-                .being(Task.Kind.WORK, Task.Where.HAND, true));
+                .withKind(Task.Kind.WORK, Task.Where.HAND, true));
         assertThat(desk.bench().task(second.id()).orElseThrow().minutes()).isEqualTo(90);
         desk.add("Walking skirt");
         desk.move(desk.bench().tasks().get(desk.bench().tasks().size() - 1), -3);
@@ -166,7 +166,7 @@ class BenchCommandsTest {
                 .as("the demo's petticoat was timed")
                 .isPositive();
         Task task = desk.bench().tasks().get(3);
-        desk.change(task.being(task.kind(), task.where(), true));
+        desk.change(task.withKind(task.kind(), task.where(), true));
         assertThat(desk.outlookNow(desk.costume()).spared())
                 .extracting(BenchCommands.Spared::task)
                 .extracting(Task::id)

@@ -89,7 +89,7 @@ public final class GivenCostume {
                         List.of(),
                         "",
                         Map.of())
-                .looking(new Look(chosen, school, Map.of()));
+                .withLook(new Look(chosen, school, Map.of()));
         Map<String, DraftedGarment> works = new LinkedHashMap<>();
         for (String name : sheets) {
             works.put(name, work(library, set, costume, name));

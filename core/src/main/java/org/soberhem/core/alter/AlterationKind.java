@@ -1,5 +1,6 @@
 package org.soberhem.core.alter;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -27,6 +28,7 @@ import org.soberhem.core.pattern.Role;
  * @param tells what it does, and what it does not
  * @param caution what to mind; empty if nothing
  */
+@RecordBuilder
 public record AlterationKind(
         String id,
         String name,
@@ -37,7 +39,8 @@ public record AlterationKind(
         List<Ask> asks,
         Map<String, Object> fixed,
         String tells,
-        String caution) {
+        String caution)
+        implements AlterationKindBuilder.With {
 
     /** What kind of answer is asked for. */
     public enum As {
@@ -209,7 +212,7 @@ public record AlterationKind(
         List<Ask> asking = asks.stream()
                 .map(ask -> ask.as().isPlace() ? ask.preferring(words) : ask)
                 .toList();
-        return new AlterationKind(id, name, also, group, does, needs, asking, fixed, tells, caution);
+        return withAsks(asking);
     }
 
     /** Makes the alteration if every answer is within its limits. */

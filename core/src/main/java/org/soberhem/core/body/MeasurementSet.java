@@ -1,5 +1,6 @@
 package org.soberhem.core.body;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,6 +22,7 @@ import org.soberhem.core.pattern.Side;
  * @param weight what the wearer weighed, if asked
  * @param settled doubts that were answered with "it is right", by their key
  */
+@RecordBuilder
 public record MeasurementSet(
         String id,
         LocalDate date,
@@ -31,7 +33,8 @@ public record MeasurementSet(
         AsWorn worn,
         TapeStart start,
         Optional<Weight> weight,
-        List<String> settled) {
+        List<String> settled)
+        implements MeasurementSetBuilder.With {
 
     public MeasurementSet {
         readings = List.copyOf(readings);
@@ -95,36 +98,21 @@ public record MeasurementSet(
                 .toList());
     }
 
-    /** Returns this set with other readings. */
-    public MeasurementSet withReadings(List<Reading> others) {
-        return new MeasurementSet(id, date, stack, lacing, helper, others, worn, start, weight, settled);
-    }
-
     /** Returns this set with other conditions. */
     public MeasurementSet under(String otherStack, String otherLacing, String otherHelper) {
-        return new MeasurementSet(
-                id, date, otherStack, otherLacing, otherHelper, readings, worn, start, weight, settled);
+        return with(copy -> copy.stack(otherStack).lacing(otherLacing).helper(otherHelper));
     }
 
     /** Returns this set with the layers worn in another way. */
     public MeasurementSet wornAs(AsWorn stated) {
-        return new MeasurementSet(id, date, stack, lacing, helper, readings, stated, start, weight, settled);
-    }
-
-    /** Returns this set with the tape beginning at another mark from now on. */
-    public MeasurementSet startingAt(TapeStart mark) {
-        return new MeasurementSet(id, date, stack, lacing, helper, readings, worn, mark, weight, settled);
-    }
-
-    public MeasurementSet weighing(Optional<Weight> stated) {
-        return new MeasurementSet(id, date, stack, lacing, helper, readings, worn, start, stated, settled);
+        return withWorn(stated);
     }
 
     /** Returns this set with a doubt answered. */
     public MeasurementSet settle(String doubt) {
         List<String> all = new ArrayList<>(settled);
         all.add(doubt);
-        return new MeasurementSet(id, date, stack, lacing, helper, readings, worn, start, weight, all);
+        return withSettled(all);
     }
 
     private static boolean same(Reading a, Reading b) {

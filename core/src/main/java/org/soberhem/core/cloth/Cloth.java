@@ -1,5 +1,6 @@
 package org.soberhem.core.cloth;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 
 /**
@@ -19,6 +20,7 @@ import java.util.Optional;
  * @param picture hash of its picture; empty if there is none
  * @param note what the maker wants to remember
  */
+@RecordBuilder
 public record Cloth(
         String id,
         String title,
@@ -32,7 +34,8 @@ public record Cloth(
         Optional<Shrinkage> square,
         Face face,
         String picture,
-        String note) {
+        String note)
+        implements ClothBuilder.With {
 
     /**
      * How a cloth was made ready to be cut.
@@ -80,31 +83,9 @@ public record Cloth(
         return square.or(() -> made.map(Fibre::shrinks)).orElse(Shrinkage.NONE);
     }
 
-    private Cloth of(String called, String made, double wide, double long_, State how, Optional<Shrinkage> lost) {
-        return new Cloth(id, called, made, wide, long_, price, weight, stretch, how, lost, face, picture, note);
-    }
-
-    private Cloth of(double paid, double heavy, double gives, Face shown, String pictured, String noted) {
-        return new Cloth(id, title, fibre, width, length, paid, heavy, gives, state, square, shown, pictured, noted);
-    }
-
-    /** Returns it with another id. */
-    public Cloth knownAs(String otherId) {
-        return new Cloth(
-                otherId, title, fibre, width, length, price, weight, stretch, state, square, face, picture, note);
-    }
-
-    public Cloth called(String other) {
-        return of(other, fibre, width, length, state, square);
-    }
-
-    public Cloth madeOf(String otherFibre) {
-        return of(title, otherFibre, width, length, state, square);
-    }
-
     /** Returns it measured anew, in millimetres. */
-    public Cloth measuring(double wide, double long_) {
-        return of(title, fibre, wide, long_, state, square);
+    public Cloth withSize(double wide, double long_) {
+        return with(copy -> copy.width(wide).length(long_));
     }
 
     /**
@@ -114,34 +95,22 @@ public record Cloth(
      * @param longNow measured after, in millimetres
      * @param wideNow measured after, in millimetres
      */
-    public Cloth madeReady(State how, double longNow, double wideNow) {
-        return of(title, fibre, wideNow, longNow, how, square);
+    public Cloth withState(State how, double longNow, double wideNow) {
+        return with(copy -> copy.state(how).length(longNow).width(wideNow));
     }
 
     /** Returns it with what a square of it lost. */
     public Cloth tried(Shrinkage lost) {
-        return of(title, fibre, width, length, state, Optional.of(lost));
+        return withSquare(Optional.of(lost));
     }
 
     /** Returns it with so much left, in millimetres. */
     public Cloth left(double stillLong) {
-        return of(title, fibre, width, stillLong, state, square);
+        return withLength(stillLong);
     }
 
     /** Returns it with its price of a metre, its weight in grams a square metre and how much it gives, as a share. */
-    public Cloth worth(double paid, double heavy, double gives) {
-        return of(paid, heavy, gives, face, picture, note);
-    }
-
-    public Cloth showing(Face other) {
-        return of(price, weight, stretch, other, picture, note);
-    }
-
-    public Cloth pictured(String hash) {
-        return of(price, weight, stretch, face, hash, note);
-    }
-
-    public Cloth noted(String words) {
-        return of(price, weight, stretch, face, picture, words);
+    public Cloth withWorth(double paid, double heavy, double gives) {
+        return with(copy -> copy.price(paid).weight(heavy).stretch(gives));
     }
 }

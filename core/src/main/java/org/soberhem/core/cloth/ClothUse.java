@@ -1,5 +1,6 @@
 package org.soberhem.core.cloth;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -20,6 +21,7 @@ import java.util.Optional;
  * @param lay the lay that is kept, if one is
  * @param cutOn when it was cut, if it was
  */
+@RecordBuilder
 public record ClothUse(
         String garment,
         String use,
@@ -32,7 +34,8 @@ public record ClothUse(
         List<String> other,
         List<String> matched,
         Optional<KeptLay> lay,
-        Optional<LocalDate> cutOn) {
+        Optional<LocalDate> cutOn)
+        implements ClothUseBuilder.With {
 
     /** Usual loss of two uneven ends, in millimetres: a hand's breadth (common practice). */
     public static final double UNEVEN = 100;
@@ -77,33 +80,25 @@ public record ClothUse(
 
     /** Returns it with another cloth; what was laid on the former is gone. */
     public ClothUse from(String otherCloth) {
-        return new ClothUse(
-                garment, use, otherCloth, folded, lean, gap, ends, held, other, matched, Optional.empty(), cutOn);
-    }
-
-    /** Returns it with its cloth known by another id; what was laid stays. */
-    public ClothUse onCloth(String renamed) {
-        return new ClothUse(garment, use, renamed, folded, lean, gap, ends, held, other, matched, lay, cutOn);
+        return with(copy -> copy.cloth(otherCloth).lay(Optional.empty()));
     }
 
     /** Returns it with the cloth lying otherwise. */
     public ClothUse lying(boolean inTwo, double leaning, double apart, double lost) {
-        return new ClothUse(
-                garment, use, cloth, inTwo, leaning, apart, lost, held, other, matched, Optional.empty(), cutOn);
+        return with(
+                copy -> copy.folded(inTwo).lean(leaning).gap(apart).ends(lost).lay(Optional.empty()));
     }
 
     /** Returns it with other pieces held back, cut from another cloth, and other seams matched. */
     public ClothUse with(List<String> later, List<String> elsewhere, List<String> meeting) {
-        return new ClothUse(
-                garment, use, cloth, folded, lean, gap, ends, later, elsewhere, meeting, Optional.empty(), cutOn);
+        return with(copy -> copy.held(later).other(elsewhere).matched(meeting).lay(Optional.empty()));
     }
 
     public ClothUse laid(KeptLay kept) {
-        return new ClothUse(
-                garment, use, cloth, folded, lean, gap, ends, held, other, matched, Optional.of(kept), cutOn);
+        return withLay(Optional.of(kept));
     }
 
     public ClothUse cut(LocalDate date) {
-        return new ClothUse(garment, use, cloth, folded, lean, gap, ends, held, other, matched, lay, Optional.of(date));
+        return withCutOn(Optional.of(date));
     }
 }

@@ -1,5 +1,6 @@
 package org.soberhem.core.costume;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -27,6 +28,7 @@ import org.soberhem.core.fitting.Fitting;
  * @param papers what is kept with it beside garments and fittings
  * @param underway cloth, steps and time
  */
+@RecordBuilder
 public record Costume(
         String id,
         String title,
@@ -42,7 +44,8 @@ public record Costume(
         Map<String, Choice> choices,
         Look look,
         CostumeRecord papers,
-        Progress underway) {
+        Progress underway)
+        implements CostumeBuilder.With {
 
     public Costume {
         choices = Map.copyOf(choices);
@@ -90,61 +93,25 @@ public record Costume(
         return fittings.isEmpty() ? Optional.empty() : Optional.of(fittings.get(fittings.size() - 1));
     }
 
-    private Costume of(String fromSet, String overStack, List<Garment> worn, List<Fitting> rounds) {
-        return new Costume(
-                id, title, place, year, event, wearer, fromSet, overStack, worn, rounds, note, choices, look, papers,
-                underway);
-    }
-
-    private Costume of(Map<String, Choice> taken, Look wanted, CostumeRecord kept, Progress made) {
-        return new Costume(
-                id, title, place, year, event, wearer, set, stack, garments, fittings, note, taken, wanted, kept, made);
-    }
-
-    /** Returns the costume drawn from another measurement set. */
-    public Costume drawnFrom(String otherSet) {
-        return of(otherSet, stack, garments, fittings);
-    }
-
-    /** Returns the costume worn over another layer stack. */
-    public Costume wornOver(String otherStack) {
-        return of(set, otherStack, garments, fittings);
-    }
-
-    /** Returns the costume with another look. */
-    public Costume looking(Look other) {
-        return of(choices, other, papers, underway);
-    }
-
-    /** Returns the costume with other papers. */
-    public Costume keeping(CostumeRecord other) {
-        return of(choices, look, other, underway);
-    }
-
-    /** Returns the costume with its making standing otherwise. */
-    public Costume underway(Progress other) {
-        return of(choices, look, papers, other);
-    }
-
     /** Returns the costume with its drafts taking another reading for a measure, or, without one, the usual again. */
     public Costume taking(String asked, Optional<Choice> choice) {
         Map<String, Choice> all = new HashMap<>(choices);
         choice.ifPresentOrElse(taken -> all.put(asked, taken), () -> all.remove(asked));
-        return of(all, look, papers, underway);
+        return withChoices(all);
     }
 
     /** Returns the costume with a garment put in the place of the one with the same name. */
     public Costume with(Garment changed) {
         List<Garment> all = new ArrayList<>(garments);
         all.replaceAll(garment -> garment.name().equals(changed.name()) ? changed : garment);
-        return of(set, stack, all, fittings);
+        return withGarments(all);
     }
 
     /** Returns the costume with another garment, worn over those it has. */
     public Costume adding(Garment another) {
         List<Garment> all = new ArrayList<>(garments);
         all.add(another);
-        return of(set, stack, all, fittings);
+        return withGarments(all);
     }
 
     /** Returns the costume with a fitting put in the place of the one with the same number, or added. */
@@ -154,6 +121,6 @@ public record Costume(
         if (!all.contains(changed)) {
             all.add(changed);
         }
-        return of(set, stack, garments, all);
+        return withFittings(all);
     }
 }

@@ -58,6 +58,11 @@ public record CostumeRecord(
         return new CostumeRecord(plus(others, reference), passages, wearings, otherwise);
     }
 
+    /** Returns the record without any picture that the costume is to be like. */
+    public CostumeRecord withoutReferences() {
+        return new CostumeRecord(List.of(), passages, wearings, otherwise);
+    }
+
     public CostumeRecord with(Passage passage) {
         return new CostumeRecord(references, plus(passages, passage), wearings, otherwise);
     }

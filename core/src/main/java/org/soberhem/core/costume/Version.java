@@ -1,5 +1,6 @@
 package org.soberhem.core.costume;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -21,6 +22,7 @@ import org.soberhem.core.pattern.Pattern;
  * @param after number of the version that it was made from; 0 for the draft
  * @param finished the pattern as it was; empty in older workspaces
  */
+@RecordBuilder
 public record Version(
         int number,
         LocalDate date,
@@ -30,7 +32,8 @@ public record Version(
         List<Alteration> alterations,
         String sheet,
         int after,
-        Optional<Pattern> finished) {
+        Optional<Pattern> finished)
+        implements VersionBuilder.With {
 
     /** Two states nearer to each other are the same, in millimetres. */
     public static final double SAME = 0.1;

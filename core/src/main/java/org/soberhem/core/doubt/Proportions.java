@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.ToDoubleFunction;
+import org.hipparchus.linear.CholeskyDecomposition;
+import org.hipparchus.linear.MatrixUtils;
 
 /**
  * How the girths of grown bodies go together: a normal distribution of the logarithms of lengths, women and men joined.
@@ -152,30 +154,9 @@ public final class Proportions {
             }
             matrix[i][i] += extra.get(i);
         }
-        return inverted(matrix);
-    }
-
-    /** Inverts a symmetric positive definite matrix by Gauss and Jordan; such a one needs no change of rows. */
-    private static double[][] inverted(double[][] matrix) {
-        int size = matrix.length;
-        double[][] inverse = new double[size][size];
-        for (int i = 0; i < size; i++) {
-            inverse[i][i] = 1;
-        }
-        for (int i = 0; i < size; i++) {
-            double pivot = matrix[i][i];
-            for (int j = 0; j < size; j++) {
-                matrix[i][j] /= pivot;
-                inverse[i][j] /= pivot;
-            }
-            for (int k = 0; k < size; k++) {
-                double factor = matrix[k][i];
-                for (int j = 0; k != i && j < size; j++) {
-                    matrix[k][j] -= factor * matrix[i][j];
-                    inverse[k][j] -= factor * inverse[i][j];
-                }
-            }
-        }
-        return inverse;
+        return new CholeskyDecomposition(MatrixUtils.createRealMatrix(matrix))
+                .getSolver()
+                .getInverse()
+                .getData();
     }
 }

@@ -3,6 +3,7 @@ package org.soberhem.core.draft;
 import org.soberhem.core.formula.Dimension;
 import org.soberhem.core.formula.Formula;
 import org.soberhem.core.formula.Frame;
+import org.soberhem.core.geometry.Bisection;
 
 /** Finds an amount by trying: halves the way between two limits until what is watched has the value it shall have. */
 final class Solver {
@@ -38,17 +39,8 @@ final class Solver {
                             + shown(solve, wanted + atLow) + " at " + shown(solve, solve.from(), low) + " and "
                             + shown(solve, wanted + atHigh) + " at " + shown(solve, solve.to(), high));
         }
-        for (int round = 0; round < ROUNDS; round++) {
-            double middle = (low + high) / 2;
-            double at = missing(ground, solve, frame, middle, steady);
-            if (atLow * at <= 0) {
-                high = middle;
-            } else {
-                low = middle;
-                atLow = at;
-            }
-        }
-        return (low + high) / 2;
+        return Bisection.between(
+                low, high, ROUNDS, amount -> atLow * missing(ground, solve, frame, amount, steady) > 0);
     }
 
     /** Returns what is watched less what it shall be. */

@@ -1,5 +1,6 @@
 package org.soberhem.core.fitting;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collections;
 import java.util.Optional;
 import java.util.Set;
@@ -20,6 +21,7 @@ import org.soberhem.core.body.AsWorn;
  * @param markTried whether the marker was tried on this cloth
  * @param insideOut whether the wrong side was out, so that the garment's left lay on the wearer's right
  */
+@RecordBuilder
 public record Conditions(
         String stack,
         boolean confirmed,
@@ -29,7 +31,8 @@ public record Conditions(
         Set<Stance> stance,
         String mark,
         boolean markTried,
-        boolean insideOut) {
+        boolean insideOut)
+        implements ConditionsBuilder.With {
 
     public Conditions {
         off = Collections.unmodifiableSet(new TreeSet<>(off));
@@ -43,11 +46,11 @@ public record Conditions(
 
     /** Returns the conditions with the layers confirmed as they are. */
     public Conditions confirmed(boolean whether) {
-        return new Conditions(stack, whether, helper, off, gap, stance, mark, markTried, insideOut);
+        return withConfirmed(whether);
     }
 
     public Conditions over(String otherStack) {
-        return new Conditions(otherStack, confirmed, helper, Set.of(), gap, stance, mark, markTried, insideOut);
+        return with(copy -> copy.stack(otherStack).off(Set.of()));
     }
 
     /** Returns the conditions with a layer of the stack worn, or not, against what it was. */
@@ -56,36 +59,23 @@ public record Conditions(
         if (!all.remove(layer)) {
             all.add(layer);
         }
-        return new Conditions(stack, confirmed, helper, all, gap, stance, mark, markTried, insideOut);
+        return withOff(all);
     }
 
     public Conditions laced(Optional<AsWorn.Gap> open) {
-        return new Conditions(stack, confirmed, helper, off, open, stance, mark, markTried, insideOut);
+        return withGap(open);
     }
 
     public Conditions toggling(Stance one) {
-        return new Conditions(
-                stack,
-                confirmed,
-                helper,
-                off,
-                gap,
-                Mockup.toggled(stance, one, Stance.class),
-                mark,
-                markTried,
-                insideOut);
+        return withStance(Mockup.toggled(stance, one, Stance.class));
     }
 
-    public Conditions marking(String colour, boolean tried) {
-        return new Conditions(stack, confirmed, helper, off, gap, stance, colour, tried, insideOut);
+    public Conditions withMark(String colour, boolean tried) {
+        return with(copy -> copy.mark(colour).markTried(tried));
     }
 
     public Conditions turned(boolean wrongSideOut) {
-        return new Conditions(stack, confirmed, helper, off, gap, stance, mark, markTried, wrongSideOut);
-    }
-
-    public Conditions helped(String who) {
-        return new Conditions(stack, confirmed, who, off, gap, stance, mark, markTried, insideOut);
+        return withInsideOut(wrongSideOut);
     }
 
     /** Returns the garment's side that lies on a side of the wearer, and the other way round. */

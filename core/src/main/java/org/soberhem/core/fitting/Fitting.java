@@ -1,5 +1,6 @@
 package org.soberhem.core.fitting;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -22,6 +23,7 @@ import org.soberhem.core.length.Length;
  * @param trials movements tried, at once and after wear
  * @param pictures taken at the fitting
  */
+@RecordBuilder
 public record Fitting(
         int number,
         LocalDate date,
@@ -31,7 +33,8 @@ public record Fitting(
         Map<String, Length> readings,
         Map<String, Double> answers,
         List<Trial> trials,
-        List<Picture> pictures) {
+        List<Picture> pictures)
+        implements FittingBuilder.With {
 
     public Fitting {
         answers = Collections.unmodifiableMap(new TreeMap<>(answers));
@@ -65,10 +68,6 @@ public record Fitting(
         return remarks.stream().filter(remark -> remark.id().equals(id)).findFirst();
     }
 
-    private Fitting of(Mockup worn, Conditions how, List<Remark> said) {
-        return new Fitting(number, date, worn, how, said, readings, answers, trials, pictures);
-    }
-
     /** Returns the fitting with a remark put in the place of the one with the same id, or added. */
     public Fitting with(Remark remark) {
         List<Remark> changed = new ArrayList<>(remarks);
@@ -76,28 +75,28 @@ public record Fitting(
         if (!changed.contains(remark)) {
             changed.add(remark);
         }
-        return of(mockup, conditions, changed);
+        return withRemarks(changed);
     }
 
     public Fitting under(Conditions changed) {
-        return of(mockup, changed, remarks);
+        return withConditions(changed);
     }
 
     public Fitting of(Mockup changed) {
-        return of(changed, conditions, remarks);
+        return withMockup(changed);
     }
 
     public Fitting withReading(String quantity, Length value) {
         Map<String, Length> changed = new TreeMap<>(readings);
         changed.put(quantity, value);
-        return new Fitting(number, date, mockup, conditions, remarks, changed, answers, trials, pictures);
+        return withReadings(changed);
     }
 
     /** Returns the fitting with a rule's question answered: 1 as asked, 0.5 partly, 0 not; or not answered. */
-    public Fitting answering(String rule, Optional<Double> answer) {
+    public Fitting withAnswer(String rule, Optional<Double> answer) {
         Map<String, Double> changed = new TreeMap<>(answers);
         answer.ifPresentOrElse(value -> changed.put(rule, value), () -> changed.remove(rule));
-        return new Fitting(number, date, mockup, conditions, remarks, readings, changed, trials, pictures);
+        return withAnswers(changed);
     }
 
     /** Returns the fitting with a trial put in the place of the one of the same movement and time, or added. */
@@ -105,7 +104,7 @@ public record Fitting(
         List<Trial> changed = new ArrayList<>(trials);
         changed.removeIf(trial::isSame);
         changed.add(trial);
-        return new Fitting(number, date, mockup, conditions, remarks, readings, answers, changed, pictures);
+        return withTrials(changed);
     }
 
     /** Returns the fitting with a picture put in the place of the one with the same content, or added. */
@@ -115,14 +114,14 @@ public record Fitting(
         if (!changed.contains(picture)) {
             changed.add(picture);
         }
-        return new Fitting(number, date, mockup, conditions, remarks, readings, answers, trials, changed);
+        return withPictures(changed);
     }
 
     public Fitting without(Picture picture) {
         List<Picture> kept = pictures.stream()
                 .filter(each -> !each.hash().equals(picture.hash()))
                 .toList();
-        return new Fitting(number, date, mockup, conditions, remarks, readings, answers, trials, kept);
+        return withPictures(kept);
     }
 
     /** Returns how a movement went after a time, if it was tried. */

@@ -1,5 +1,6 @@
 package org.soberhem.core.fitting;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -25,6 +26,7 @@ import org.soberhem.core.length.Length;
  * @param movement in which movement it is seen; empty at rest
  * @param tested outcome of the tests that tell causes apart, by cause: whether it was that cause
  */
+@RecordBuilder
 public record Remark(
         String id,
         String garment,
@@ -37,7 +39,8 @@ public record Remark(
         State state,
         Map<Integer, State> followed,
         String movement,
-        Map<String, Boolean> tested) {
+        Map<String, Boolean> tested)
+        implements RemarkBuilder.With {
 
     /** What has become of a remark. */
     public enum State {
@@ -87,55 +90,37 @@ public record Remark(
 
     public Remark withDecision(Decision made) {
         State now = made.kind() == Decision.Kind.LEAVE ? State.LEFT : state;
-        return new Remark(
-                id, garment, zone, sides, seen, amount, cause, Optional.of(made), now, followed, movement, tested);
+        return with(copy -> copy.decision(Optional.of(made)).state(now));
     }
 
     /** Returns the remark as a round found it. */
     public Remark withState(State changed, int round) {
         Map<Integer, State> all = new TreeMap<>(followed);
         all.put(round, changed);
-        return new Remark(id, garment, zone, sides, seen, amount, cause, decision, changed, all, movement, tested);
+        return with(copy -> copy.state(changed).followed(all));
     }
 
     public Remark withAmount(Length pinned) {
-        return new Remark(
-                id,
-                garment,
-                zone,
-                sides,
-                seen,
-                Optional.of(pinned),
-                cause,
-                decision,
-                state,
-                followed,
-                movement,
-                tested);
+        return withAmount(Optional.of(pinned));
     }
 
     public Remark withSeen(String symptom) {
-        return new Remark(id, garment, zone, sides, symptom, amount, "", decision, state, followed, movement, Map.of());
+        return with(copy -> copy.seen(symptom).cause("").tested(Map.of()));
     }
 
     public Remark because(String why) {
-        return new Remark(id, garment, zone, sides, seen, amount, why, decision, state, followed, movement, tested);
-    }
-
-    public Remark onSides(Sides changed) {
-        return new Remark(id, garment, zone, changed, seen, amount, cause, decision, state, followed, movement, tested);
+        return withCause(why);
     }
 
     public Remark in(String otherMovement) {
-        return new Remark(
-                id, garment, zone, sides, seen, amount, cause, decision, state, followed, otherMovement, tested);
+        return withMovement(otherMovement);
     }
 
     /** Returns the remark with the outcome of a test. */
     public Remark tested(String causeId, boolean itWas) {
         Map<String, Boolean> all = new TreeMap<>(tested);
         all.put(causeId, itWas);
-        return new Remark(id, garment, zone, sides, seen, amount, cause, decision, state, followed, movement, all);
+        return withTested(all);
     }
 
     /** Returns the rounds that said something of it later, oldest first. */

@@ -141,34 +141,15 @@ public record Path(List<Segment> segments) {
         if (below == measure.applyAsDouble(end()) < 0) {
             return OptionalDouble.empty();
         }
-        double low = 0;
-        double high = 1;
-        for (int round = 0; round < 50; round++) {
-            double middle = (low + high) / 2;
-            if (measure.applyAsDouble(atShare(middle)) < 0 == below) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return OptionalDouble.of(low);
+        return OptionalDouble.of(
+                Bisection.between(0, 1, 50, share -> measure.applyAsDouble(atShare(share)) < 0 == below));
     }
 
     private static double parameter(Segment segment, double wanted, double length) {
         if (segment instanceof LineSegment || length == 0) {
             return length == 0 ? 0 : wanted / length;
         }
-        double low = 0;
-        double high = 1;
-        for (int round = 0; round < 40; round++) {
-            double middle = (low + high) / 2;
-            if (segment.part(0, middle).length() < wanted) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return (low + high) / 2;
+        return Bisection.between(0, 1, 40, at -> segment.part(0, at).length() < wanted);
     }
 
     /**

@@ -1,5 +1,6 @@
 package org.soberhem.core.layers;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -24,6 +25,7 @@ import java.util.Set;
  * @param shape what it does to the body beside its girths
  * @param cautions ids of what to mind when wearing it
  */
+@RecordBuilder
 public record Layer(
         String id,
         String name,
@@ -39,7 +41,8 @@ public record Layer(
         Set<String> notWith,
         Optional<Supports> supports,
         Shape shape,
-        List<String> cautions) {
+        List<String> cautions)
+        implements LayerBuilder.With {
 
     /**
      * By how much a reading over the layer differs from the one beneath it.

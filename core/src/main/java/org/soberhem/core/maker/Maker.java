@@ -1,5 +1,6 @@
 package org.soberhem.core.maker;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -24,6 +25,7 @@ import org.soberhem.core.trace.Tracing;
  * @param tracings patterns that are read off pictures, tables and earlier patterns, by id
  * @param habits how the maker works
  */
+@RecordBuilder
 public record Maker(
         List<LayerStack> stacks,
         List<SizeChart> charts,
@@ -34,7 +36,8 @@ public record Maker(
         boolean leftHanded,
         double square,
         Map<String, Tracing> tracings,
-        Habits habits) {
+        Habits habits)
+        implements MakerBuilder.With {
 
     /**
      * How the maker works.
@@ -69,7 +72,7 @@ public record Maker(
         List<LayerStack> all = new ArrayList<>(stacks);
         all.removeIf(other -> other.id().equals(stack.id()));
         all.add(stack);
-        return new Maker(all, charts, months, sheets, silhouettes, causes, leftHanded, square, tracings, habits);
+        return withStacks(all);
     }
 
     /** Returns the maker with a chart put in the place of the one with the same title, or added. */
@@ -77,38 +80,33 @@ public record Maker(
         List<SizeChart> all = new ArrayList<>(charts);
         all.removeIf(other -> other.title().equals(chart.title()));
         all.add(chart);
-        return new Maker(stacks, all, months, sheets, silhouettes, causes, leftHanded, square, tracings, habits);
-    }
-
-    public Maker measuringAfter(int otherMonths) {
-        return new Maker(
-                stacks, charts, otherMonths, sheets, silhouettes, causes, leftHanded, square, tracings, habits);
+        return withCharts(all);
     }
 
     /** Returns the maker with a sheet as written put in the place of the one with the same id, or added. */
     public Maker withSheet(String id, String text) {
         Map<String, String> all = new LinkedHashMap<>(sheets);
         all.put(id, text);
-        return new Maker(stacks, charts, months, all, silhouettes, causes, leftHanded, square, tracings, habits);
+        return withSheets(all);
     }
 
     public Maker withoutSheet(String id) {
         Map<String, String> all = new LinkedHashMap<>(sheets);
         all.remove(id);
-        return new Maker(stacks, charts, months, all, silhouettes, causes, leftHanded, square, tracings, habits);
+        return withSheets(all);
     }
 
     /** Returns the maker with a silhouette as written put in the place of the one with the same id, or added. */
     public Maker withSilhouette(String id, String text) {
         Map<String, String> all = new LinkedHashMap<>(silhouettes);
         all.put(id, text);
-        return new Maker(stacks, charts, months, sheets, all, causes, leftHanded, square, tracings, habits);
+        return withSilhouettes(all);
     }
 
     public Maker withoutSilhouette(String id) {
         Map<String, String> all = new LinkedHashMap<>(silhouettes);
         all.remove(id);
-        return new Maker(stacks, charts, months, sheets, all, causes, leftHanded, square, tracings, habits);
+        return withSilhouettes(all);
     }
 
     /** Returns the maker with a tracing put in the place of the one with the same id, or added. */
@@ -120,7 +118,7 @@ public record Maker(
 
     /** Returns the maker with other tracings, by id. */
     public Maker tracing(Map<String, Tracing> others) {
-        return new Maker(stacks, charts, months, sheets, silhouettes, causes, leftHanded, square, others, habits);
+        return withTracings(others);
     }
 
     public Maker withoutTracing(String id) {
@@ -135,25 +133,10 @@ public record Maker(
         own.add(cause);
         Map<String, List<Cause>> all = new LinkedHashMap<>(causes);
         all.put(symptom, own);
-        return new Maker(stacks, charts, months, sheets, silhouettes, all, leftHanded, square, tracings, habits);
+        return withCauses(all);
     }
 
     private static <T> Map<String, T> ordered(Map<String, T> texts) {
         return Collections.unmodifiableMap(new LinkedHashMap<>(texts));
-    }
-
-    /** Returns the maker with the fitting place mirrored for the left hand, or not. */
-    public Maker handed(boolean left) {
-        return new Maker(stacks, charts, months, sheets, silhouettes, causes, left, square, tracings, habits);
-    }
-
-    /** Returns the maker whose printer printed the test square as it was measured. */
-    public Maker printing(double measured) {
-        return new Maker(stacks, charts, months, sheets, silhouettes, causes, leftHanded, measured, tracings, habits);
-    }
-
-    /** Returns the maker who works otherwise. */
-    public Maker working(Habits others) {
-        return new Maker(stacks, charts, months, sheets, silhouettes, causes, leftHanded, square, tracings, others);
     }
 }

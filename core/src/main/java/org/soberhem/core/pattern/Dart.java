@@ -1,6 +1,7 @@
 package org.soberhem.core.pattern;
 
 import java.util.List;
+import org.soberhem.core.geometry.Bisection;
 import org.soberhem.core.geometry.Cubic;
 import org.soberhem.core.geometry.LineSegment;
 import org.soberhem.core.geometry.Path;
@@ -64,16 +65,8 @@ public record Dart(String name, Point point, Point first, Point second, double b
     /** Returns where a leg crosses the line, as a distance along it; a leg crosses it once, since it ends on its other side. */
     private static double meeting(Segment leg, Point from, Point direction) {
         double sign = direction.cross(leg.start().minus(from));
-        double low = 0;
-        double high = 1;
-        for (int round = 0; round < 40; round++) {
-            double middle = (low + high) / 2;
-            if (direction.cross(leg.at(middle).minus(from)) * sign > 0) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return direction.dot(leg.at(low).minus(from));
+        double crossing = Bisection.between(
+                0, 1, 40, along -> direction.cross(leg.at(along).minus(from)) * sign > 0);
+        return direction.dot(leg.at(crossing).minus(from));
     }
 }

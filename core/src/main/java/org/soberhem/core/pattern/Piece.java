@@ -1,5 +1,6 @@
 package org.soberhem.core.pattern;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -30,6 +31,7 @@ import org.soberhem.core.geometry.Point;
  * @param levels heights of the body, by name
  * @param spans where the piece lies between the centre front (0) and the centre back (1): its two sides
  */
+@RecordBuilder
 public record Piece(
         String name,
         Side side,
@@ -44,7 +46,8 @@ public record Piece(
         Point grainFrom,
         Point grainTo,
         Map<String, Level> levels,
-        Optional<Spans> spans) {
+        Optional<Spans> spans)
+        implements PieceBuilder.With {
 
     /** How far beside a notch the edge's direction is read, as a share of the edge. */
     private static final double BESIDE = 0.002;
@@ -153,15 +156,11 @@ public record Piece(
     }
 
     public Piece withEdges(List<Edge> changed) {
-        return new Piece(
-                name, side, shape, cut, points, changed, centreX, darts, lines, notches, grainFrom, grainTo, levels,
-                spans);
+        return withEdges(changed);
     }
 
     public Piece onSide(Side other) {
-        return new Piece(
-                name, other, shape, cut, points, edges, centreX, darts, lines, notches, grainFrom, grainTo, levels,
-                spans);
+        return withSide(other);
     }
 
     /** Says whether two worn pieces lie one on the other within a tolerance, with their allowances and marks, so that they are cut as a pair or on a fold. */

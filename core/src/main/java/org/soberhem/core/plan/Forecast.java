@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.random.RandomGenerator;
+import org.apache.commons.rng.sampling.distribution.AhrensDieterMarsagliaTsangGammaSampler;
 
 /**
  * When a costume will be done, from the maker's own pace.
@@ -153,24 +154,13 @@ public record Forecast(LocalDate early, LocalDate middle, LocalDate late, double
         }
 
         double spread(RandomGenerator random) {
-            return Math.sqrt(scale / gamma(shape, random));
+            return Math.sqrt(scale
+                    / AhrensDieterMarsagliaTsangGammaSampler.of(random::nextLong, shape, 1)
+                            .sample());
         }
 
         double middle(double spread, RandomGenerator random) {
             return middle + spread / Math.sqrt(counts) * random.nextGaussian();
-        }
-
-        /** Draws from a gamma distribution of a shape of at least 1 and scale 1, after Marsaglia and Tsang (2000), from memory. */
-        private static double gamma(double shape, RandomGenerator random) {
-            double d = shape - 1.0 / 3;
-            double c = 1 / Math.sqrt(9 * d);
-            while (true) {
-                double x = random.nextGaussian();
-                double v = Math.pow(1 + c * x, 3);
-                if (v > 0 && Math.log(random.nextDouble()) < 0.5 * x * x + d - d * v + d * Math.log(v)) {
-                    return d * v;
-                }
-            }
         }
     }
 

@@ -1,5 +1,6 @@
 package org.soberhem.core.plan;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -18,6 +19,7 @@ import java.util.Optional;
  * @param spare whether it can be left out when time is short
  * @param done when it was done, if it was; of waiting, when it began to wait
  */
+@RecordBuilder
 public record Task(
         String id,
         String garment,
@@ -28,7 +30,8 @@ public record Task(
         String look,
         Where where,
         boolean spare,
-        Optional<LocalDateTime> done) {
+        Optional<LocalDateTime> done)
+        implements TaskBuilder.With {
 
     /** What a step is. */
     public enum Kind {
@@ -70,22 +73,22 @@ public record Task(
 
     /** Returns it done, or open again. */
     public Task done(Optional<LocalDateTime> at) {
-        return new Task(id, garment, title, kind, after, minutes, look, where, spare, at);
+        return withDone(at);
     }
 
     /** Returns it with other words and another estimate. */
     public Task said(String otherTitle, int otherMinutes, String otherLook) {
-        return new Task(id, garment, otherTitle, kind, after, otherMinutes, otherLook, where, spare, done);
+        return with(copy -> copy.title(otherTitle).minutes(otherMinutes).look(otherLook));
     }
 
     /** Returns it as another kind of step. */
-    public Task being(Kind other, Where elsewhere, boolean canBeSpared) {
-        return new Task(id, garment, title, other, after, minutes, look, elsewhere, canBeSpared, done);
+    public Task withKind(Kind other, Where elsewhere, boolean canBeSpared) {
+        return with(copy -> copy.kind(other).where(elsewhere).spare(canBeSpared));
     }
 
     /** Returns it after other steps. */
     public Task after(List<String> others) {
-        return new Task(id, garment, title, kind, others, minutes, look, where, spare, done);
+        return withAfter(others);
     }
 
     public boolean isDone() {

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
+import org.soberhem.core.costume.CostumeBuilder;
 import org.soberhem.core.costume.CostumeRecord;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Look;
@@ -51,34 +52,22 @@ public record Redaction(Costume costume, Wearer wearer) {
         if (left.contains(LeftOut.FIGURES)) {
             shown = new Wearer(shown.id(), shown.name(), shown.note(), shown.build(), List.of(), shown.consent());
         }
-        List<Garment> garments = left.contains(LeftOut.FIGURES)
-                ? costume.garments().stream().map(Redaction::withoutFigures).toList()
-                : costume.garments();
-        List<Fitting> fittings = costume.fittings().stream()
-                .map(fitting -> without(fitting, left))
-                .toList();
-        CostumeRecord papers = costume.papers();
-        if (left.contains(LeftOut.PICTURES)) {
-            papers = new CostumeRecord(List.of(), papers.passages(), papers.wearings(), papers.otherwise());
+        CostumeBuilder copy = CostumeBuilder.builder(costume)
+                .wearer(shown.id())
+                .fittings(costume.fittings().stream()
+                        .map(fitting -> without(fitting, left))
+                        .toList());
+        if (left.contains(LeftOut.FIGURES)) {
+            copy.set("")
+                    .choices(Map.of())
+                    .garments(costume.garments().stream()
+                            .map(Redaction::withoutFigures)
+                            .toList());
         }
-        return new Redaction(
-                new Costume(
-                        costume.id(),
-                        costume.title(),
-                        costume.place(),
-                        costume.year(),
-                        costume.event(),
-                        shown.id(),
-                        left.contains(LeftOut.FIGURES) ? "" : costume.set(),
-                        costume.stack(),
-                        garments,
-                        fittings,
-                        costume.note(),
-                        left.contains(LeftOut.FIGURES) ? Map.of() : costume.choices(),
-                        costume.look(),
-                        papers,
-                        costume.underway()),
-                shown);
+        if (left.contains(LeftOut.PICTURES)) {
+            copy.papers(costume.papers().withoutReferences());
+        }
+        return new Redaction(copy.build(), shown);
     }
 
     /**
@@ -88,36 +77,12 @@ public record Redaction(Costume costume, Wearer wearer) {
      */
     public Costume anonymous(String nobody) {
         Costume left = without(Set.of(LeftOut.values())).costume();
-        return new Costume(
-                left.id(),
-                left.title(),
-                left.place(),
-                left.year(),
-                left.event(),
-                nobody,
-                "",
-                left.stack(),
-                left.garments(),
-                left.fittings(),
-                left.note(),
-                Map.of(),
-                left.look(),
-                left.papers(),
-                left.underway());
+        return left.with(copy -> copy.wearer(nobody).set("").choices(Map.of()));
     }
 
     private static Garment withoutFigures(Garment garment) {
         List<Version> versions = garment.versions().stream()
-                .map(version -> new Version(
-                        version.number(),
-                        version.date(),
-                        version.why(),
-                        Map.of(),
-                        version.settings(),
-                        version.alterations(),
-                        version.sheet(),
-                        version.after(),
-                        version.finished()))
+                .map(version -> version.withMeasures(Map.of()))
                 .toList();
         return new Garment(
                 garment.name(),
@@ -130,16 +95,8 @@ public record Redaction(Costume costume, Wearer wearer) {
     }
 
     private static Fitting without(Fitting fitting, Set<LeftOut> left) {
-        return new Fitting(
-                fitting.number(),
-                fitting.date(),
-                fitting.mockup(),
-                fitting.conditions(),
-                fitting.remarks(),
-                left.contains(LeftOut.FIGURES) ? Map.of() : fitting.readings(),
-                fitting.answers(),
-                fitting.trials(),
-                left.contains(LeftOut.PICTURES) ? List.of() : fitting.pictures());
+        return fitting.with(copy -> copy.readings(left.contains(LeftOut.FIGURES) ? Map.of() : fitting.readings())
+                .pictures(left.contains(LeftOut.PICTURES) ? List.of() : fitting.pictures()));
     }
 
     /**

@@ -1,5 +1,6 @@
 package org.soberhem.core.trace;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -33,6 +34,7 @@ import org.soberhem.core.pattern.Role;
  * @param centred whether x = 0 is the body's middle; else it is the middle of the piece
  * @param darts cloth folded away
  */
+@RecordBuilder
 public record PaperPiece(
         String name,
         String size,
@@ -42,7 +44,8 @@ public record PaperPiece(
         List<TracedEdge> runs,
         Map<String, Double> levels,
         boolean centred,
-        List<TracedDart> darts) {
+        List<TracedDart> darts)
+        implements PaperPieceBuilder.With {
 
     /** Two knots nearer to each other are one, in millimetres. */
     private static final double SAME = 0.05;
@@ -377,23 +380,16 @@ public record PaperPiece(
         UnaryOperator<Point> by = at -> new Point(at.x(), at.y() + down);
         Map<String, Double> lower = new LinkedHashMap<>();
         levels.forEach((level, height) -> lower.put(level, height + down));
-        return new PaperPiece(
-                name,
-                size,
-                shape,
-                cut,
-                allowance,
-                runs.stream()
+        return with(copy -> copy.runs(runs.stream()
                         .map(run -> run.mapped(by).bound(run.leaves(), run.comes()))
-                        .toList(),
-                lower,
-                centred,
-                darts.stream().map(dart -> dart.mapped(by)).toList());
+                        .toList())
+                .levels(lower)
+                .darts(darts.stream().map(dart -> dart.mapped(by)).toList()));
     }
 
     /** Returns the piece with other edges. */
     PaperPiece with(List<TracedEdge> others) {
-        return new PaperPiece(name, size, shape, cut, allowance, others, levels, centred, darts);
+        return withRuns(others);
     }
 
     /** Returns how often its width counts in a girth. */

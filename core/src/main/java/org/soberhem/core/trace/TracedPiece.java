@@ -1,5 +1,6 @@
 package org.soberhem.core.trace;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -23,6 +24,7 @@ import org.soberhem.core.pattern.CutShape;
  * @param centre a place on the body's middle, where no edge lies on it
  * @param darts cloth folded away
  */
+@RecordBuilder
 public record TracedPiece(
         String name,
         String size,
@@ -32,7 +34,8 @@ public record TracedPiece(
         List<Knot> outline,
         Map<String, Point> levels,
         Optional<Point> centre,
-        List<TracedDart> darts) {
+        List<TracedDart> darts)
+        implements TracedPieceBuilder.With {
 
     public TracedPiece {
         outline = List.copyOf(outline);
@@ -47,7 +50,7 @@ public record TracedPiece(
 
     /** Returns the piece with another outline. */
     public TracedPiece with(List<Knot> knots) {
-        return new TracedPiece(name, size, shape, cut, included, knots, levels, centre, darts);
+        return withOutline(knots);
     }
 
     /** Returns the piece with a knot put in before the one at a place. */
@@ -72,50 +75,46 @@ public record TracedPiece(
 
     /** Returns the piece under another name. */
     public TracedPiece named(String other) {
-        return new TracedPiece(other, size, shape, cut, included, outline, levels, centre, darts);
+        return withName(other);
     }
 
     /** Returns the piece as one of a size. */
     public TracedPiece inSize(String other) {
-        return new TracedPiece(name, other, shape, cut, included, outline, levels, centre, darts);
+        return withSize(other);
     }
 
     /** Returns the piece cut otherwise; {@code beyond} is what the drawn line has beyond the seam line, in millimetres. */
     public TracedPiece cut(CutShape how, int many, double beyond) {
-        return new TracedPiece(name, size, how, many, beyond, outline, levels, centre, darts);
+        return with(copy -> copy.shape(how).cut(many).included(beyond));
     }
 
     /** Returns the piece with a level, or without it where no place is given. */
     public TracedPiece level(String level, Optional<Point> at) {
         Map<String, Point> all = new LinkedHashMap<>(levels);
         at.ifPresentOrElse(place -> all.put(level, place), () -> all.remove(level));
-        return new TracedPiece(name, size, shape, cut, included, outline, all, centre, darts);
+        return withLevels(all);
     }
 
     /** Returns the piece with the body's middle at a place, or with none. */
     public TracedPiece centred(Optional<Point> at) {
-        return new TracedPiece(name, size, shape, cut, included, outline, levels, at, darts);
+        return withCentre(at);
     }
 
     /** Returns the piece with other darts. */
     public TracedPiece folding(List<TracedDart> others) {
-        return new TracedPiece(name, size, shape, cut, included, outline, levels, centre, others);
+        return withDarts(others);
     }
 
     /** Returns the piece with every place sent elsewhere. */
     public TracedPiece mapped(UnaryOperator<Point> to) {
         Map<String, Point> moved = new LinkedHashMap<>();
         levels.forEach((level, at) -> moved.put(level, to.apply(at)));
-        return new TracedPiece(
-                name,
-                size,
-                shape,
-                cut,
-                included,
-                outline.stream().map(knot -> knot.at(to.apply(knot.at()))).toList(),
-                moved,
-                centre.map(to),
-                darts.stream().map(dart -> dart.mapped(to)).toList());
+        return with(copy -> copy.outline(outline.stream()
+                        .map(knot -> knot.at(to.apply(knot.at())))
+                        .toList())
+                .levels(moved)
+                .centre(centre.map(to))
+                .darts(darts.stream().map(dart -> dart.mapped(to)).toList()));
     }
 
     /** Returns the name with its size, as it is listed. */

@@ -54,7 +54,7 @@ class SetComparisonTest {
     @Test
     void circumstances_areChangedOneByOne_andTheReadingsStay() {
         MeasurementSet set = set(reading("waist", Posture.STANDING, "70"));
-        MeasurementSet changed = set.startingAt(TapeStart.ONE_INCH)
+        MeasurementSet changed = set.withStart(TapeStart.ONE_INCH)
                 .wornAs(AsWorn.UNSTATED.withHair("cap"))
                 .settle("doubt")
                 .under("corset", "closed", "Ruth");

@@ -43,7 +43,7 @@ class ClothTest {
         assertThat(raw.shrinkage(Optional.of(linen)).mostAlong()).isEqualTo(0.08);
         Cloth tried = raw.tried(Shrinkage.measured(100, 96, 98));
         assertThat(tried.shrinkage(Optional.of(linen)).mostAlong()).isCloseTo(0.04, within(1e-12));
-        Cloth ready = tried.madeReady(new Cloth.State(true, 60), 3840, 1470);
+        Cloth ready = tried.withState(new Cloth.State(true, 60), 3840, 1470);
         assertThat(ready.shrinkage(Optional.of(linen))).isEqualTo(Shrinkage.NONE);
         assertThat(ready.state().words()).isEqualTo("washed at 60 °C");
     }

@@ -47,9 +47,9 @@ class LookTest {
     @Test
     void look_staysWithTheCostume_whateverElseChanges() {
         Look look = new Look("one", "", Map.of());
-        Costume changed = costume(look).drawnFrom("other").wornOver("corset").taking("waist", Optional.empty());
+        Costume changed = costume(look).withSet("other").withStack("corset").taking("waist", Optional.empty());
         assertThat(changed.look()).isEqualTo(look);
-        assertThat(changed.looking(Look.USUAL).look()).isEqualTo(Look.USUAL);
-        assertThat(changed.looking(Look.USUAL).stack()).isEqualTo("corset");
+        assertThat(changed.withLook(Look.USUAL).look()).isEqualTo(Look.USUAL);
+        assertThat(changed.withLook(Look.USUAL).stack()).isEqualTo("corset");
     }
 }

@@ -38,7 +38,7 @@ class FittingTest {
         Fitting fitting = EMPTY.with(REMARK).with(seen);
         assertThat(fitting.remarks()).containsExactly(seen);
         assertThat(fitting.remark("1-1")).contains(seen);
-        assertThat(seen.onSides(Sides.BOTH).amount()).contains(Length.ofInches(0, 3, 8));
+        assertThat(seen.withSides(Sides.BOTH).amount()).contains(Length.ofInches(0, 3, 8));
         assertThat(seen.in("arms-up").movement()).isEqualTo("arms-up");
     }
 

@@ -30,22 +30,12 @@ final class SomeLayers {
     }
 
     static Layer needing(Layer layer, LayerClass kind, String why) {
-        return new Layer(
-                layer.id(),
-                layer.name(),
-                layer.from(),
-                layer.to(),
-                layer.who(),
-                layer.kind(),
-                "",
-                "",
-                layer.effects(),
-                layer.changes(),
-                List.of(new Layer.Need(Optional.of(kind), List.of(), why)),
-                Set.of(),
-                Optional.empty(),
-                Layer.Shape.NONE,
-                layer.cautions());
+        return layer.with(copy -> copy.about("")
+                .mind("")
+                .needs(List.of(new Layer.Need(Optional.of(kind), List.of(), why)))
+                .notWith(Set.of())
+                .supports(Optional.empty())
+                .shape(Layer.Shape.NONE));
     }
 
     static LayerStack stack(String id, String... layers) {

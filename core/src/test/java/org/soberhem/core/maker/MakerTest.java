@@ -26,7 +26,7 @@ class MakerTest {
                 .with(stack("own-a", "corset"))
                 .with(chart("mine", "first"))
                 .with(chart("mine", "second"))
-                .measuringAfter(3);
+                .withMonths(3);
         assertThat(maker.stacks()).extracting(LayerStack::id).containsExactly("own-b", "own-a");
         assertThat(maker.stacks().get(1).layers()).containsExactly("corset");
         assertThat(maker.charts()).extracting(SizeChart::source).containsExactly("second");

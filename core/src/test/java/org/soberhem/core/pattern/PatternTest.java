@@ -27,21 +27,7 @@ class PatternTest {
     @Test
     void widthAt_overlapBeyondTheCentre_isNotCounted() {
         Piece piece = Rectangles.piece("front", Side.LEFT, new Spans(0, 0.5));
-        Piece stand = new Piece(
-                piece.name(),
-                piece.side(),
-                piece.shape(),
-                piece.cut(),
-                piece.points(),
-                piece.edges(),
-                Optional.of(30.0),
-                piece.darts(),
-                piece.lines(),
-                piece.notches(),
-                piece.grainFrom(),
-                piece.grainTo(),
-                piece.levels(),
-                piece.spans());
+        Piece stand = piece.withCentreX(Optional.of(30.0));
         assertThat(stand.widthAt("waist").orElseThrow()).isCloseTo(220, within(MM));
     }
 
@@ -49,21 +35,7 @@ class PatternTest {
     void widthAt_dartAcrossTheLevel_takesUpItsWidthThere() {
         Piece piece = Rectangles.piece("front", Side.LEFT, new Spans(0, 0.5));
         Dart dart = new Dart("waist", new Point(100, 100), new Point(80, 300), new Point(120, 300));
-        Piece darted = new Piece(
-                piece.name(),
-                piece.side(),
-                piece.shape(),
-                piece.cut(),
-                piece.points(),
-                piece.edges(),
-                piece.centreX(),
-                List.of(dart),
-                piece.lines(),
-                piece.notches(),
-                piece.grainFrom(),
-                piece.grainTo(),
-                piece.levels(),
-                piece.spans());
+        Piece darted = piece.withDarts(List.of(dart));
         // Half way down a dart 40 mm wide.
         assertThat(darted.widthAt("waist").orElseThrow()).isCloseTo(250 - 20, within(MM));
     }

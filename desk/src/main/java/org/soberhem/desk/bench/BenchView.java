@@ -353,13 +353,13 @@ public final class BenchView extends BorderPane {
         }
         ChoiceBox<Task.Kind> kind = choice(Task.Kind.values(), task.kind(), Task.Kind::words);
         kind.valueProperty()
-                .addListener((was, before, now) -> desk.change(task.being(now, task.where(), task.spare())));
+                .addListener((was, before, now) -> desk.change(task.withKind(now, task.where(), task.spare())));
         ChoiceBox<Task.Where> where = choice(Task.Where.values(), task.where(), Task.Where::words);
         where.valueProperty()
-                .addListener((was, before, now) -> desk.change(task.being(task.kind(), now, task.spare())));
+                .addListener((was, before, now) -> desk.change(task.withKind(task.kind(), now, task.spare())));
         CheckBox spare = new CheckBox("can be left out");
         spare.setSelected(task.spare());
-        spare.setOnAction(event -> desk.change(task.being(task.kind(), task.where(), spare.isSelected())));
+        spare.setOnAction(event -> desk.change(task.withKind(task.kind(), task.where(), spare.isSelected())));
         List<Optional<Task>> others = new ArrayList<>(List.of(Optional.empty()));
         desk.bench().tasks().stream()
                 .filter(other -> !other.id().equals(task.id()))

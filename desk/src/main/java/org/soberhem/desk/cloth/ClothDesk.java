@@ -94,7 +94,7 @@ public final class ClothDesk {
     /** Keeps a changed use. */
     public void keep(ClothUse changed, String action, Sentence sentence) {
         Costume costume = costume();
-        studio.keep(costume.underway(costume.underway().with(changed)), action, sentence);
+        studio.keep(costume.withUnderway(costume.underway().with(changed)), action, sentence);
     }
 
     /** Cuts the use that is shown from another cloth of the stash. */

@@ -69,7 +69,7 @@ final class CostPanel extends VBox {
                 double value = Double.parseDouble(rate.getText().strip().replace(',', '.'));
                 Maker maker = studio.maker();
                 studio.keep(
-                        maker.working(new Maker.Habits(maker.habits().limit(), value)),
+                        maker.withHabits(new Maker.Habits(maker.habits().limit(), value)),
                         "rate",
                         Sentence.of("An hour is reckoned at {}", rate.getText().strip()));
             } catch (NumberFormatException wrong) {

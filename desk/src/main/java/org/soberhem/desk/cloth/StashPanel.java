@@ -114,13 +114,13 @@ final class StashPanel extends VBox {
     private VBox form(Cloth c) {
         VBox form = new VBox(7);
         form.setPadding(new Insets(2, 0, 10, 12));
-        TextField title = field(c.title(), typed -> keep(c.called(typed)));
+        TextField title = field(c.title(), typed -> keep(c.withTitle(typed)));
         title.setId("cloth-title");
         ChoiceBox<Fibre> fibre = new ChoiceBox<>();
         fibre.getItems().setAll(studio.library().fibres());
         fibre.setConverter(Parts.words(Fibre::name));
         fibre.setValue(studio.library().fibre(c.fibre()).orElse(null));
-        fibre.valueProperty().addListener((was, before, now) -> keep(c.madeOf(now.id())));
+        fibre.valueProperty().addListener((was, before, now) -> keep(c.withFibre(now.id())));
         form.getChildren().addAll(line("called", title), line("made of", fibre));
         studio.library()
                 .fibre(c.fibre())
@@ -130,17 +130,19 @@ final class StashPanel extends VBox {
                 .addAll(
                         line(
                                 "wide",
-                                length(c.width(), mm -> keep(c.measuring(mm, c.length()))),
+                                length(c.width(), mm -> keep(c.withSize(mm, c.length()))),
                                 Parts.label("long", "soft"),
-                                length(c.length(), mm -> keep(c.measuring(c.width(), mm)))),
+                                length(c.length(), mm -> keep(c.withSize(c.width(), mm)))),
                         line(
                                 "price a metre",
-                                number(c.price(), value -> keep(c.worth(value, c.weight(), c.stretch()))),
+                                number(c.price(), value -> keep(c.withWorth(value, c.weight(), c.stretch()))),
                                 Parts.label("g/m²", "soft"),
-                                number(c.weight(), value -> keep(c.worth(c.price(), value, c.stretch())))),
+                                number(c.weight(), value -> keep(c.withWorth(c.price(), value, c.stretch())))),
                         line(
                                 "gives across, %",
-                                number(c.stretch() * 100, value -> keep(c.worth(c.price(), c.weight(), value / 100)))));
+                                number(
+                                        c.stretch() * 100,
+                                        value -> keep(c.withWorth(c.price(), c.weight(), value / 100)))));
         ready(c, form);
         face(c, form);
         picture(c, form);
@@ -232,7 +234,7 @@ final class StashPanel extends VBox {
         double length = longNow.value().map(Length::toMillimetres).orElse(lost.along(c.length()));
         double width = wideNow.value().map(Length::toMillimetres).orElse(lost.across(c.width()));
         studio.keep(
-                studio.stash().with(c.madeReady(new Cloth.State(true, degrees), length, width)),
+                studio.stash().with(c.withState(new Cloth.State(true, degrees), length, width)),
                 "made ready",
                 Sentence.of("Made {} ready: {} long, {} wide", c.title(), length, width));
     }
@@ -243,17 +245,17 @@ final class StashPanel extends VBox {
         CheckBox alike = new CheckBox("both sides alike");
         nap.setSelected(face.oneWay());
         alike.setSelected(face.bothAlike());
-        Runnable keep = () -> keep(c.showing(
+        Runnable keep = () -> keep(c.withFace(
                 new Cloth.Face(nap.isSelected(), alike.isSelected(), face.repeatAcross(), face.repeatAlong())));
         nap.setOnAction(event -> keep.run());
         alike.setOnAction(event -> keep.run());
         LengthField stripe = length(
                 face.repeatAcross(),
-                mm -> keep(c.showing(new Cloth.Face(face.oneWay(), face.bothAlike(), mm, face.repeatAlong()))));
+                mm -> keep(c.withFace(new Cloth.Face(face.oneWay(), face.bothAlike(), mm, face.repeatAlong()))));
         LengthField check = length(
                 face.repeatAlong(),
-                mm -> keep(c.showing(new Cloth.Face(face.oneWay(), face.bothAlike(), face.repeatAcross(), mm))));
-        TextField note = field(c.note(), typed -> keep(c.noted(typed)));
+                mm -> keep(c.withFace(new Cloth.Face(face.oneWay(), face.bothAlike(), face.repeatAcross(), mm))));
+        TextField note = field(c.note(), typed -> keep(c.withNote(typed)));
         note.setPromptText("kind, shop, what it is for");
         form.getChildren()
                 .addAll(nap, alike, line("stripe every", stripe, Parts.label("check every", "soft"), check), note);
@@ -271,7 +273,7 @@ final class StashPanel extends VBox {
                 .add(Parts.button(
                         c.picture().isEmpty() ? "Add a picture" : "Another picture",
                         () -> pictures.ask(
-                                (content, name) -> pictures.keep(content, hash -> keep(c.pictured(hash))), said)));
+                                (content, name) -> pictures.keep(content, hash -> keep(c.withPicture(hash))), said)));
     }
 
     private static HBox line(String words, Node... parts) {

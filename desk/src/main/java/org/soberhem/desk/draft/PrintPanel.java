@@ -260,7 +260,7 @@ public final class PrintPanel extends VBox {
             return;
         }
         studio.keep(
-                studio.maker().printing(measured),
+                studio.maker().withSquare(measured),
                 "print",
                 Sentence.of("The test square measured {}: the next print is corrected", length));
     }

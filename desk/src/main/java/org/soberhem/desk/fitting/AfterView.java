@@ -89,7 +89,7 @@ final class AfterView extends VBox implements FittingPlace.Shown {
                     new CostumeRecord.Wearing(studio.today(), noticed.getText().strip());
             noticed.clear();
             studio.keep(
-                    costume.keeping(costume.papers().with(wearing)),
+                    costume.withPapers(costume.papers().with(wearing)),
                     "wearing",
                     Sentence.of("Noted how it was to wear"));
         }
@@ -100,7 +100,7 @@ final class AfterView extends VBox implements FittingPlace.Shown {
         String words = otherwise.getText().strip();
         if (shown.startsWith(costume.id()) && !words.equals(costume.papers().otherwise())) {
             studio.keep(
-                    costume.keeping(costume.papers().doingOtherwise(words)),
+                    costume.withPapers(costume.papers().doingOtherwise(words)),
                     "otherwise",
                     Sentence.of("Noted what would be done otherwise"));
         }

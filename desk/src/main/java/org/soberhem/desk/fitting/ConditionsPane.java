@@ -186,13 +186,13 @@ final class ConditionsPane extends VBox {
             all.add(new Item(
                     "marked in " + colour,
                     colour.equals(now.mark()),
-                    () -> trying.under(now.marking(colour, now.markTried()), Sentence.of("Marked in {}", colour))));
+                    () -> trying.under(now.withMark(colour, now.markTried()), Sentence.of("Marked in {}", colour))));
         }
         all.add(new Item(
                 "tried: it leaves this cloth",
                 now.markTried(),
                 () -> trying.under(
-                        now.marking(now.mark(), !now.markTried()),
+                        now.withMark(now.mark(), !now.markTried()),
                         Sentence.of("The marker {} tried on this cloth", now.markTried() ? "was not" : "was"))));
         all.add(new Item(
                 "wrong side out",
@@ -205,7 +205,7 @@ final class ConditionsPane extends VBox {
                 "mirrored for the left hand",
                 left,
                 () -> studio.keep(
-                        studio.maker().handed(!left),
+                        studio.maker().withLeftHanded(!left),
                         "hand",
                         Sentence.of("Fitting place for the {} hand", left ? "right" : "left"))));
         return all;

@@ -152,7 +152,7 @@ public final class FittingRound {
                 number,
                 studio.today(),
                 as(versions, cloth),
-                new Conditions(changed.stack(), false, helper).marking(Marks.next(fitting()), false));
+                new Conditions(changed.stack(), false, helper).withMark(Marks.next(fitting()), false));
         chosen.set(Optional.empty());
         studio.keep(changed.with(fitting), "fitting", Sentence.of("Began fitting {}", number));
     }
@@ -252,7 +252,7 @@ public final class FittingRound {
     /** Says that it is the same on the other side. */
     public void sameOnTheOtherSide() {
         chosen().filter(logged -> logged.remark().sides() != Sides.BOTH)
-                .ifPresent(logged -> change(logged, logged.remark().onSides(Sides.BOTH), "The same on both sides"));
+                .ifPresent(logged -> change(logged, logged.remark().withSides(Sides.BOTH), "The same on both sides"));
     }
 
     /** Says in which movement what is pointed at next was seen. */

@@ -177,7 +177,7 @@ final class GateView extends BorderPane implements FittingPlace.Shown {
         CostumeRecord.Passage passage = new CostumeRecord.Passage(
                 standing.step(), garment.name(), garment.base(), studio.today(), reason.strip());
         studio.keep(
-                costume.keeping(costume.papers().with(passage)),
+                costume.withPapers(costume.papers().with(passage)),
                 "gate",
                 Sentence.of("{}, {}: passed with a reason", standing.step().words(), garment.name()));
     }

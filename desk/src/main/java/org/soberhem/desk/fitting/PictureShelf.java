@@ -87,7 +87,7 @@ final class PictureShelf {
 
     /** Keeps a picture as a reference. */
     void addReference(byte[] content, String name) {
-        add(content, hash -> costume -> costume.keeping(costume.papers().with(new Picture(hash, name, ""))));
+        add(content, hash -> costume -> costume.withPapers(costume.papers().with(new Picture(hash, name, ""))));
     }
 
     private void ask(BiConsumer<byte[], String> then) {

@@ -129,7 +129,7 @@ final class Trying {
     /** Keeps the answer to a question by eye with this round: 1 as asked, 0.5 partly, 0 not. */
     void answer(Verdict verdict, double answer) {
         round.keep(
-                fitting().answering(verdict.rule().id(), Optional.of(answer)),
+                fitting().withAnswer(verdict.rule().id(), Optional.of(answer)),
                 Sentence.of("{}: answered", verdict.title()));
     }
 }

@@ -162,7 +162,7 @@ final class WorkspaceCare extends VBox {
             }
             Maker maker = studio.maker();
             studio.keep(
-                    maker.working(new Maker.Habits(many, maker.habits().rate())),
+                    maker.withHabits(new Maker.Habits(many, maker.habits().rate())),
                     "limit",
                     Sentence.of("At most {} costumes at once", many));
             changed.run();

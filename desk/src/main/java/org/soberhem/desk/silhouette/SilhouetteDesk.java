@@ -67,7 +67,7 @@ final class SilhouetteDesk {
     }
 
     private void keep(Look look, Sentence sentence) {
-        studio.keep(costume().looking(look), "look", sentence);
+        studio.keep(costume().withLook(look), "look", sentence);
     }
 
     /** Says whether questions by eye can be answered: there must have been a fitting. */
@@ -79,7 +79,7 @@ final class SilhouetteDesk {
     void answer(Verdict verdict, Optional<Double> answer) {
         Fitting fitting = answeredAt().orElseThrow();
         studio.keep(
-                costume().with(fitting.answering(verdict.rule().id(), answer)),
+                costume().with(fitting.withAnswer(verdict.rule().id(), answer)),
                 "answer",
                 Sentence.of(
                         "Fitting {}, {}: answered",

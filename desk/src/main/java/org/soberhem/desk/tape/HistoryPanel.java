@@ -56,7 +56,7 @@ final class HistoryPanel extends BorderPane {
         months.valueProperty().addListener((was, old, now) -> {
             if (!filling && now != null && now != studio.maker().months()) {
                 studio.keep(
-                        studio.maker().measuringAfter(now),
+                        studio.maker().withMonths(now),
                         "months",
                         Sentence.of("Wearers are measured again after {}", words(now)));
             }

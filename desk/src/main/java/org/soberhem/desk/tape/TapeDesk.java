@@ -117,7 +117,7 @@ public final class TapeDesk {
     /** Draws the costume from the set that is looked at. */
     public void drawFromThis() {
         set().ifPresent(chosen -> studio.keep(
-                costume().drawnFrom(chosen.id()),
+                costume().withSet(chosen.id()),
                 "set",
                 Sentence.of("The costume is drawn from the measurements of {}", chosen.date())));
     }
@@ -131,7 +131,7 @@ public final class TapeDesk {
     public void wearOver(String stack) {
         if (!costume().stack().equals(stack)) {
             studio.keep(
-                    costume().wornOver(stack),
+                    costume().withStack(stack),
                     "stack",
                     Sentence.of("The costume is worn over {}", studio.wardrobe().title(stack)));
         }
@@ -164,11 +164,11 @@ public final class TapeDesk {
 
     /** States at which mark the tape begins from now on. */
     public void startAt(TapeStart start) {
-        change(now -> now.startingAt(start));
+        change(now -> now.withStart(start));
     }
 
     public void weigh(Optional<Weight> weight) {
-        change(now -> now.weighing(weight));
+        change(now -> now.withWeight(weight));
     }
 
     private void change(UnaryOperator<MeasurementSet> how) {

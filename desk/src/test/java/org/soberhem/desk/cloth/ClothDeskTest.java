@@ -64,7 +64,7 @@ class ClothDeskTest {
         assertThat(state(GateCheck.SET)).isEqualTo(GateCondition.State.MET);
         Cloth serge = supply().cloth().orElseThrow();
         studio.keep(
-                studio.stash().with(serge.madeReady(new Cloth.State(true, 0), 4500, 1480)),
+                studio.stash().with(serge.withState(new Cloth.State(true, 0), 4500, 1480)),
                 "ready",
                 Sentence.of("Steamed"));
         assertThat(state(GateCheck.WASHED)).isEqualTo(GateCondition.State.MET);

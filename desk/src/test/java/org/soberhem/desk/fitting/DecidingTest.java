@@ -203,7 +203,7 @@ class DecidingTest extends DemoRound {
         studio.keep(
                 studio.situation()
                         .costume()
-                        .keeping(studio.situation().costume().papers().doingOtherwise("a lighter lawn")),
+                        .withPapers(studio.situation().costume().papers().doingOtherwise("a lighter lawn")),
                 "otherwise",
                 Sentence.of("Noted"));
         Version version = desk.garment().versions().get(0);

@@ -69,7 +69,7 @@ class MakingJourneyTest extends DemoJourney {
         Cloth cloth = studio.stash().cloths().get(studio.stash().cloths().size() - 1);
         assertThat(cloth.title()).isEqualTo("Rose cotton");
         robot.interact(() -> studio.keep(
-                studio.stash().with(cloth.madeReady(new Cloth.State(true, 60), 7000, 1700)),
+                studio.stash().with(cloth.withState(new Cloth.State(true, 60), 7000, 1700)),
                 "ready",
                 Sentence.of("Washed")));
         fire(robot, "cloth-lay");

@@ -147,8 +147,8 @@ class MeasuringJourneyTest extends DemoJourney {
     @Test
     void oldReadings_areMeasuredAnew_andTheSessionEndsWithDrawingFromThem(FxRobot robot) {
         open(robot, "boatman-1780");
-        robot.interact(() ->
-                studio.keep(studio.maker().measuringAfter(1), "months", Sentence.of("Measured again after a month")));
+        robot.interact(
+                () -> studio.keep(studio.maker().withMonths(1), "months", Sentence.of("Measured again after a month")));
         assertThat(shows(robot, "Measured 1 month ago")).isTrue();
         robot.clickOn("Measure anew");
         robot.type(KeyCode.F7).type(KeyCode.ENTER).type(KeyCode.ENTER);

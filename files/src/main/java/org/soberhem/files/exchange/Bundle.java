@@ -88,7 +88,7 @@ public record Bundle(Redaction shared, Optional<LayerStack> stack, List<Cloth> c
             Function<String, Optional<byte[]>> pictures) {
         Map<String, byte[]> found = new TreeMap<>();
         named(shared.costume()).forEach(hash -> pictures.apply(hash).ifPresent(content -> found.put(hash, content)));
-        List<Cloth> bare = cloths.stream().map(cloth -> cloth.pictured("")).toList();
+        List<Cloth> bare = cloths.stream().map(cloth -> cloth.withPicture("")).toList();
         return new Bundle(shared, stack, bare, found);
     }
 

@@ -77,7 +77,7 @@ class ClothThreadTest {
                 List.of(),
                 "",
                 Map.of());
-        return bare.underway(bare.underway().with(use));
+        return bare.withUnderway(bare.underway().with(use));
     }
 
     private static Supplies supplies(Cloth... cloths) {
@@ -127,11 +127,11 @@ class ClothThreadTest {
         assertThat(kept.needed().orElseThrow()).isCloseTo((lay.length() + 100) / 0.92, within(1e-6));
         assertThat(words(kept)).singleElement().asString().contains("not made ready");
         ClothSupply washed = ClothSupply.of(
-                work.pattern(), laid, supplies(raw.madeReady(new Cloth.State(true, 60), 9000, raw.width())));
+                work.pattern(), laid, supplies(raw.withState(new Cloth.State(true, 60), 9000, raw.width())));
         assertThat(words(washed))
                 .as("the washed cloth is wider than what was laid on")
                 .hasSize(1);
-        Cloth ready = raw.madeReady(
+        Cloth ready = raw.withState(
                 new Cloth.State(true, 60), lay.length(), lay.rules().width() + ClothSupply.SELVEDGES);
         ClothSupply tight = ClothSupply.of(work.pattern(), laid, supplies(ready));
         assertThat(tight.missing().orElseThrow()).isCloseTo(100, within(1e-6));
@@ -207,7 +207,7 @@ class ClothThreadTest {
         Costume costume = costume(chosen.laid(new ClothUse.KeptLay(
                 lay.rules(), lay.placed(), lay.length(), supply.pieces().print())));
         Spell spell = new Spell("s", NOW.minusHours(3), NOW, Optional.of(NOW));
-        costume = costume.underway(costume.underway().with(new Bench(List.of(), List.of(spell))));
+        costume = costume.withUnderway(costume.underway().with(new Bench(List.of(), List.of(spell))));
         CostReport cost = CostReport.of(
                 new Judgement(costume, Map.of("Frock", work), Map.of()), supplies(cloth), LIBRARY.notions(), 20);
         double hooks = CostReport.notions(work).get("hook") * 0.5;
@@ -242,7 +242,7 @@ class ClothThreadTest {
                 false,
                 Optional.empty());
         Costume costume = costume(ClothUse.of("Frock", "outer"));
-        costume = costume.underway(costume.underway().with(new Bench(List.of(wait, hem), List.of())));
+        costume = costume.withUnderway(costume.underway().with(new Bench(List.of(wait, hem), List.of())));
         Forecast forecast =
                 new Forecast(LocalDate.of(2026, 5, 15), LocalDate.of(2026, 5, 17), LocalDate.of(2026, 5, 20), 90, 1);
         String text = CalendarFile.write(

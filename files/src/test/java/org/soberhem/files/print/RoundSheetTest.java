@@ -33,7 +33,7 @@ class RoundSheetTest {
                         2,
                         LocalDate.of(2026, 5, 1),
                         new Mockup(Map.of("Blouse", 1), "calico").toggling(ClothDifference.STIFFER),
-                        new Conditions("none", true, "").marking("red", true))
+                        new Conditions("none", true, "").withMark("red", true))
                 .with(Remark.at("2-1", "Blouse", "side-front", Sides.LEFT)
                         .withSeen("side-wide")
                         .withDecision(new Decision(Decision.Kind.ALTER, "in", Optional.of(side), 2)))

@@ -89,7 +89,7 @@ class SheetsTest {
                         .withGap(new AsWorn.Gap(Length.ZERO, Length.ofInches(2, 0, 8), Length.ZERO))
                         .withHeel(Optional.of(Length.ofInches(1, 4, 8)))
                         .withHair("piled up"))
-                .startingAt(TapeStart.TEN_AT_FLOOR);
+                .withStart(TapeStart.TEN_AT_FLOOR);
         String text = text(MeasuringSheetPdf.write(
                 "Ada", everything(), "the corset", Optional.of(set), LengthFormat.INCH_EIGHTHS, PaperSize.LETTER));
         assertThat(text)

@@ -80,7 +80,7 @@ class WholeCostumesTest {
     private static Costume changed(Costume costume, Random random) {
         Garment garment = costume.garments().get(0);
         return switch (random.nextInt(7)) {
-            case 0 -> costume.looking(new Look(words(random), "", map(random, () -> words(random))));
+            case 0 -> costume.withLook(new Look(words(random), "", map(random, () -> words(random))));
             case 1 -> {
                 Costume all = costume;
                 for (String key : map(random, () -> "").keySet()) {
@@ -170,10 +170,10 @@ class WholeCostumesTest {
 
     @Test
     void departureFromARuleWithAStrokeInItsName_isTakenBack_andWhatFollowsIsKept() {
-        Costume departed = begun().looking(Look.USUAL.departing("blouse-1906/waist", Optional.of("it hangs loose")));
+        Costume departed = begun().withLook(Look.USUAL.departing("blouse-1906/waist", Optional.of("it hangs loose")));
         try (Workspace workspace = Workspace.open(folder, Clock.systemUTC())) {
             workspace.keep("costume", "c", departed, Action.of("begin", "Began"), Costume.class);
-            Costume back = departed.looking(departed.look().departing("blouse-1906/waist", Optional.empty()));
+            Costume back = departed.withLook(departed.look().departing("blouse-1906/waist", Optional.empty()));
             workspace.keep("costume", "c", back, Action.of("depart", "Took it back"), Costume.class);
             Costume onward = back.with(back.garments().get(0).withSetting("stand", 30));
             workspace.keep("costume", "c", onward, Action.of("setting", "Stand"), Costume.class);

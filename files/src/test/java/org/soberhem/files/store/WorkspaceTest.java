@@ -123,7 +123,7 @@ class WorkspaceTest {
                         new Conditions("blouse-1906", true, "Ruth")
                                 .toggling("corset-cover-1880")
                                 .toggling(Stance.HOLLOW_BACK)
-                                .marking("red", true)
+                                .withMark("red", true)
                                 .turned(true))
                 .with(remark)
                 .with(new Trial("sit", 60, Trial.Result.FAILED, "presses"))

@@ -190,7 +190,7 @@ class DoubtsTest {
         assertThat(corrected(doubt, 0, "wrist")).isCloseTo(155, within(0.01));
         assertThat(corrected(doubt, 0, "full-hip")).isCloseTo(990, within(0.01));
         assertThat(corrected(doubt, 0, "nape-to-waist")).isEqualTo(400);
-        MeasurementSet known = set().startingAt(TapeStart.ONE_INCH);
+        MeasurementSet known = set().withStart(TapeStart.ONE_INCH);
         assertThat(DOUBTS.of(known, build, DAY, 6)).noneMatch(each -> each.kind() == Doubt.Kind.ONE_INCH);
     }
 

@@ -365,7 +365,7 @@ class FittingThreadTest {
         Garment garment = blouse();
         Costume tried = costume(List.of(garment), fitting(1, 1, worn()), fitting(2, 1, worn()));
         assertThat(RoundReport.enough(List.of(tried), any -> true)).isEmpty();
-        Costume cut = tried.keeping(
+        Costume cut = tried.withPapers(
                 CostumeRecord.NONE.with(new CostumeRecord.Passage(GateStep.CUT_CLOTH, "Blouse", 0, DAY, "it fits")));
         assertThat(RoundReport.enough(List.of(cut), any -> true).orElseThrow().in(LengthFormat.INCH_EIGHTHS))
                 .isEqualTo("Mock-ups that were enough before: 2 for the Blouse of \"Secretary\"");
@@ -404,7 +404,7 @@ class FittingThreadTest {
         CompiledSheet sheet = LIBRARY.sheet(id).orElseThrow();
         Garment garment = new Garment("It", LIBRARY.sheetText(id).orElseThrow(), Map.of(), List.of(), List.of());
         Bench steps = new Bench(LIBRARY.making().steps("It", "blouse", List.of("Hem it"), Set.of()), List.of());
-        Costume planned = costume(List.of(garment)).underway(Progress.NOT_BEGUN.with(steps));
+        Costume planned = costume(List.of(garment)).withUnderway(Progress.NOT_BEGUN.with(steps));
         Map<String, DraftedGarment> works = Map.of("It", DraftedGarment.of(sheet, sheet.middle(), List.of()));
         MeasurementSet set = set(CORSET, "36");
         EvaluatedCostume at = new EvaluatedCostume(
@@ -488,7 +488,7 @@ class FittingThreadTest {
         Garment garment = named(blouse(), set, "first");
         CostumeRecord papers = CostumeRecord.NONE.with(
                 new CostumeRecord.Passage(GateStep.CUT_CLOTH, "Blouse", 1, DAY, "the day is near"));
-        Costume costume = costume(List.of(garment)).keeping(papers);
+        Costume costume = costume(List.of(garment)).withPapers(papers);
         assertThat(GATE.of(at(costume, set), "Blouse", GateStep.CUT_CLOTH, SUPPLIES)
                         .passed())
                 .hasValueSatisfying(passage -> assertThat(passage.reason()).isEqualTo("the day is near"));

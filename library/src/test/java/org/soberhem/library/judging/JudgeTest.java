@@ -85,7 +85,7 @@ class JudgeTest {
                         List.of(fittings),
                         "",
                         Map.of())
-                .looking(look);
+                .withLook(look);
     }
 
     private static EvaluatedCostume at(Costume costume, Map<String, DraftedGarment> works, MeasurementSet... sets) {
@@ -221,7 +221,7 @@ class JudgeTest {
         Fitting first = fitting(1).withReading("waist-dip-front", Length.ofMillimetres(10));
         Fitting second = fitting(2)
                 .withReading("waist-dip-front", Length.ofMillimetres(30))
-                .answering("s04-stance", Optional.of(1.0));
+                .withAnswer("s04-stance", Optional.of(1.0));
         Map<String, DraftedGarment> works = Map.of("Blouse", work("blouse-1906", Map.of()));
         EvaluatedCostume at = at(costume(1906, "blouse-1906", Look.USUAL, first, second), works);
         List<Verdict.Grade> grades = new ArrayList<>();

@@ -156,7 +156,7 @@ class SinceVersionTest {
         for (GateStep step : GateStep.values()) {
             passed = passed.with(new CostumeRecord.Passage(step, "It", 1, DAY, "it fits"));
         }
-        Costume costume = Secretary.in(List.of(named), List.of(fitting)).keeping(passed);
+        Costume costume = Secretary.in(List.of(named), List.of(fitting)).withPapers(passed);
         EvaluatedCostume asNamed = at(named, sheet, inputs, costume);
         assertThat(asNamed.judgement().since(named)).isEqualTo(SinceVersion.UNCHANGED);
         assertThat(asNamed.judgement().versionWords(named)).isEqualTo("version 1");

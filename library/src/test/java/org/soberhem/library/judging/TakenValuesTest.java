@@ -106,7 +106,7 @@ class TakenValuesTest {
 
     @Test
     void byLayers_readingsOverOthersAreMarked_andEstimatedOnlyIfWanted() {
-        costume = costume.wornOver(CORSET);
+        costume = costume.withStack(CORSET);
         read("waist-crease", "70");
         read("neck-base", "36");
         read("full-bust", "92");

@@ -351,7 +351,7 @@ public final class Demo {
                         .withState(Remark.State.CURED, 1));
         return begun.with(petticoat)
                 .with(only)
-                .keeping(CostumeRecord.NONE
+                .withPapers(CostumeRecord.NONE
                         .with(new CostumeRecord.Passage(
                                 GateStep.CUT_CLOTH,
                                 "Petticoat",
@@ -416,7 +416,7 @@ public final class Demo {
                 costume.fittings().size() + 1,
                 today.minusDays(days),
                 new Mockup(Map.of(garment, 1), "old sheet"),
-                new Conditions(stack, true, "Ada").marking("blue", true));
+                new Conditions(stack, true, "Ada").withMark("blue", true));
     }
 
     private Costume regattaFrock() {
@@ -481,7 +481,7 @@ public final class Demo {
                                 Set.of(InnerPart.CLOSURE),
                                 Set.of(),
                                 Optional.of(Length.ofInches(0, 1, 2))),
-                        new Conditions(CORSET, true, "Ruth").marking("blue", true))
+                        new Conditions(CORSET, true, "Ruth").withMark("blue", true))
                 .with(Remark.at("1-1", "Blouse", "side-front", Sides.BOTH)
                         .withSeen("side-wide")
                         .withAmount(Length.ofInches(0, 1, 4))
@@ -508,7 +508,7 @@ public final class Demo {
                                 Set.of(InnerPart.CLOSURE),
                                 Optional.of(Length.ofInches(0, 1, 2))),
                         new Conditions(CORSET, true, "Ruth")
-                                .marking("red", true)
+                                .withMark("red", true)
                                 .laced(Optional.of(new AsWorn.Gap(inches("1"), inches("2"), Length.ZERO))))
                 .with(Remark.at("2-1", "Blouse", "shoulder", Sides.BOTH)
                         .withSeen("shoulder-folds-to-underarm")
@@ -521,8 +521,8 @@ public final class Demo {
                 .with(pictures.fitting())
                 .with(new Trial("arms-up", 0, Trial.Result.PASSED, ""))
                 .with(new Trial("arms-forward", 0, Trial.Result.WITH_REMARK, "crumples in front of the right arm"))
-                .answering("s04-stance", Optional.of(1.0))
-                .answering("any-modern-underwear", Optional.of(0.5));
+                .withAnswer("s04-stance", Optional.of(1.0))
+                .withAnswer("any-modern-underwear", Optional.of(0.5));
         return new Costume(
                 "secretary-1906",
                 "Harbour office secretary",

@@ -48,17 +48,17 @@ final class DemoMaking {
 
     private static Stash made() {
         Cloth lawn = cloth("lawn", "White cotton lawn", "cotton", 1500, 2650, 9.5, 80, Cloth.Face.PLAIN)
-                .madeReady(new Cloth.State(true, 60), 2560, 1460);
+                .withState(new Cloth.State(true, 60), 2560, 1460);
         Cloth serge = cloth("serge", "Navy serge", "worsted", 1500, 4600, 24, 280, new Cloth.Face(true, false, 0, 0))
                 .tried(Shrinkage.measured(250, 245, 247));
         Cloth linsey = cloth(
                         "linsey", "Striped linsey", "mixture", 920, 3900, 14, 260, new Cloth.Face(false, true, 46, 0))
-                .madeReady(new Cloth.State(true, 30), 3900, 920);
+                .withState(new Cloth.State(true, 30), 3900, 920);
         Cloth check = cloth(
                 "check", "Blue check cotton", "cotton-print", 1140, 3200, 7, 150, new Cloth.Face(false, true, 24, 24));
         Cloth linen = cloth(
                         "linen", "Half-bleached linen", "linen", 1480, 5200, 11, 170, new Cloth.Face(false, true, 0, 0))
-                .madeReady(new Cloth.State(true, 60), 4950, 1430);
+                .withState(new Cloth.State(true, 60), 4950, 1430);
         Cloth silk = cloth("silk", "Grey shot silk", "silk", 1120, 2400, 32, 95, Cloth.Face.PLAIN);
         return new Stash(
                 List.of(lawn, serge, linsey, check, linen, silk),
@@ -102,7 +102,7 @@ final class DemoMaking {
                                         lay.placed(),
                                         lay.length(),
                                         supply.pieces().print())));
-        return costume.underway(costume.underway().with(laid[0]));
+        return costume.withUnderway(costume.underway().with(laid[0]));
     }
 
     private DraftedGarment work(Costume costume, Wearer wearer, String name) {
@@ -143,6 +143,6 @@ final class DemoMaking {
             tasks.set(i, task.done(Optional.of(from.plusMinutes(minutes))));
         }
         Progress underway = costume.underway().with(new Bench(tasks, spells));
-        return costume.underway(underway);
+        return costume.withUnderway(underway);
     }
 }

@@ -8,6 +8,7 @@ import org.soberhem.core.alter.edit.SeamEdits;
 import org.soberhem.core.alter.edit.SeamShift;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.edit.WornPieces;
+import org.soberhem.core.geometry.Bisection;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Sentence;
@@ -112,17 +113,8 @@ public record TrueSeam(EdgeRef edge, Sides sides) implements Alteration {
     private static Piece halved(
             Piece piece, List<EdgeRef> run, double by, double least, double most, Change change, String what) {
         double wanted = length(piece, run) + by;
-        double low = least;
-        double high = most;
-        for (int round = 0; round < ROUNDS; round++) {
-            double middle = (low + high) / 2;
-            if (length(change.made(piece, middle), run) < wanted) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        Piece changed = change.made(piece, low);
+        double amount = Bisection.between(least, most, ROUNDS, each -> length(change.made(piece, each), run) < wanted);
+        Piece changed = change.made(piece, amount);
         if (Math.abs(length(changed, run) - wanted) > SeamCheck.TOLERANCE) {
             throw new AlterationRefusal(
                     "No change of {} gives it the length {}: alter the other side instead", what, wanted);
