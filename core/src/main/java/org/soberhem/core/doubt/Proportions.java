@@ -131,6 +131,9 @@ public final class Proportions {
                 }
             }
         }
+        if (read.isEmpty()) {
+            return new Fit(Map.of(), 0);
+        }
         double[][] inverse = inverses.computeIfAbsent(read, key -> inverse(places, extra));
         Map<String, Double> residuals = new HashMap<>();
         double distance = 0;
