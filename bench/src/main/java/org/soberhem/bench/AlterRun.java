@@ -45,7 +45,9 @@ public final class AlterRun {
         bodies(library);
     }
 
-    /** What typing an amount costs: the alteration, its judgement, its effects, and the cutting lines that are drawn. */
+    /**
+     * What typing an amount costs: the alteration, its judgement, its effects, and the cutting lines that are drawn.
+     */
     private static void previews(Library library, Pattern pattern) {
         Map<String, Double> slowest = new TreeMap<>();
         List<Double> all = new ArrayList<>();

@@ -1,6 +1,9 @@
 package org.soberhem.bench;
 
-/** The points of the blouse of 1906 as one would write them by hand for this one sheet: out of the bust and two settings. */
+/**
+ * The points of the blouse of 1906 as one would write them by hand for this one sheet: out of the bust and two
+ * settings.
+ */
 final class BlouseByHand {
 
     static final int NUMBERS = 144;

@@ -13,7 +13,10 @@ import org.soberhem.core.pattern.Piece;
 import org.soberhem.library.Library;
 import org.soberhem.library.bodies.Bodies;
 
-/** Times every shipped sheet on the 507 measured bodies: drawn, its seams compared, its cutting lines derived, its sums worked out. */
+/**
+ * Times every shipped sheet on the 507 measured bodies: drawn, its seams compared, its cutting lines derived, its sums
+ * worked out.
+ */
 public final class BodiesRun {
 
     private BodiesRun() {}

@@ -29,9 +29,9 @@ import org.soberhem.library.Library;
 import org.soberhem.library.bodies.Bodies;
 
 /**
- * Says how often doubts are right, five-fold cross-validated on 507 measured adults (Heinz, Peterson, Kerk, Johnson 2003):
- * the proportions are fitted on four fifths, single mistakes are put into the rest. The ratio limits that were computed
- * from the whole sample are left out. Two further lines fit on one kind of body and try another.
+ * Says how often doubts are right, five-fold cross-validated on 507 measured adults (Heinz, Peterson, Kerk, Johnson
+ * 2003): the proportions are fitted on four fifths, single mistakes are put into the rest. The ratio limits that were
+ * computed from the whole sample are left out. Two further lines fit on one kind of body and try another.
  */
 public final class DoubtsRun {
 

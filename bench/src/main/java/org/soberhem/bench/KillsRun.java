@@ -5,8 +5,8 @@ import java.nio.file.Files;
 import org.soberhem.files.store.KillRun;
 
 /**
- * Kills a process that works like the window two hundred times and counts what it had shown as kept and is lost; and again with a
- * disk that fails at random.
+ * Kills a process that works like the window two hundred times and counts what it had shown as kept and is lost; and
+ * again with a disk that fails at random.
  */
 public final class KillsRun {
 

@@ -17,7 +17,10 @@ import org.soberhem.core.geometry.Box;
 import org.soberhem.core.pattern.CutShape;
 import org.soberhem.files.exchange.LayFile;
 
-/** Plans the six lay sets at two widths, open and folded, and tells the length after one and after five seconds beside the bound. */
+/**
+ * Plans the six lay sets at two widths, open and folded, and tells the length after one and after five seconds beside
+ * the bound.
+ */
 public final class LayRun {
 
     private static final double SECOND = 1e9;

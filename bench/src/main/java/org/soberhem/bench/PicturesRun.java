@@ -23,8 +23,8 @@ import org.soberhem.studio.Studio;
 import org.soberhem.studio.demo.Demo;
 
 /**
- * Opens a workspace and a costume without photographs and with five hundred of twelve megapixels, in one run, and times how
- * long one of them takes to be made small, which happens off the interface thread.
+ * Opens a workspace and a costume without photographs and with five hundred of twelve megapixels, in one run, and times
+ * how long one of them takes to be made small, which happens off the interface thread.
  */
 public final class PicturesRun {
 

@@ -27,8 +27,9 @@ import org.soberhem.core.pattern.SpreadPiece;
 import org.soberhem.library.Library;
 
 /**
- * Redraws a costume of blouse and skirt after the bust changed, and the blouse's points alone beside the same sums written
- * by hand and beside a spreadsheet engine on the same formulas. The calibration loop tells how fast the machine was.
+ * Redraws a costume of blouse and skirt after the bust changed, and the blouse's points alone beside the same sums
+ * written by hand and beside a spreadsheet engine on the same formulas. The calibration loop tells how fast the machine
+ * was.
  */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)

@@ -27,8 +27,8 @@ import org.soberhem.library.sheet.SheetReader;
 import org.soberhem.library.sheet.TracedSheet;
 
 /**
- * Opens a picture of 24 megapixels as it is opened to be traced on, and redrafts a traced plate scaled by landmarks beside the
- * blouse of the library, in one run.
+ * Opens a picture of 24 megapixels as it is opened to be traced on, and redrafts a traced plate scaled by landmarks
+ * beside the blouse of the library, in one run.
  */
 public final class TraceRun {
 

@@ -1,2 +1,4 @@
-/** Measurements of speed, start and memory. Not part of the shipped application; docs/performance.md has the figures. */
+/**
+ * Measurements of speed, start and memory. Not part of the shipped application; docs/performance.md has the figures.
+ */
 package org.soberhem.bench;

@@ -9,7 +9,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaMethod;
 import com.tngtech.archunit.core.domain.JavaMethodCall;
+import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
@@ -26,12 +28,36 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Future;
 import java.util.concurrent.Semaphore;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** The rules of docs/architecture.md about who may use whom. */
 @AnalyzeClasses(packages = "org.soberhem", importOptions = ImportOption.DoNotIncludeTests.class)
 class StructureTest {
 
     private static final int MOST_TYPES = 35;
+
+    /** What the application does not call itself: tests look through it at what they could not see otherwise. */
+    private static final Set<String> LOOKED_AT_BY_TESTS = Set.of(
+            "SoberHem.commands",
+            "LayRules.plain",
+            "Proportions.fit",
+            "Proportions.variables",
+            "CompiledSheet.drawingOrder",
+            "DraftingSteps.of",
+            "BodyFigure.section",
+            "Sum.figure",
+            "Allowance.outside",
+            "Judge.facts",
+            "TracedPiece.named",
+            "FittingRound.point",
+            "PictureShelf.drop",
+            "DigitalTape.listen",
+            "PlateCamera.photograph",
+            "Tiling.pages",
+            "Workspace.limitPages",
+            "StoredForm.parts",
+            "StoredForm.types",
+            "Keeper.settled");
 
     /** Beside the base only what computes: linear algebra, random draws, the annotation that makes builders. */
     @ArchTest
@@ -166,6 +192,43 @@ class StructureTest {
                     }
                 }
             });
+
+    /** What nothing in the application calls is left over, or is there for a test only. */
+    @ArchTest
+    static void nothingIsUnused(JavaClasses all) {
+        List<String> unused = all.stream()
+                .filter(type ->
+                        !type.getName().contains("Builder") && !type.getName().contains("bench"))
+                .flatMap(type -> type.getMethods().stream())
+                .filter(StructureTest::mustBeCalled)
+                .filter(method -> method.getAccessesToSelf().isEmpty()
+                        && method.getReferencesToSelf().isEmpty())
+                .map(method -> method.getOwner().getSimpleName() + "." + method.getName())
+                .filter(name -> !LOOKED_AT_BY_TESTS.contains(name))
+                .distinct()
+                .sorted()
+                .toList();
+        assertThat(unused).isEmpty();
+    }
+
+    private static boolean mustBeCalled(JavaMethod method) {
+        JavaClass owner = method.getOwner();
+        boolean component = owner.isRecord()
+                && owner.tryGetField(method.getName()).isPresent()
+                && method.getParameters().isEmpty();
+        boolean ofEveryEnum = owner.isEnum() && Set.of("values", "valueOf").contains(method.getName());
+        boolean inherited = Stream.concat(owner.getAllRawSuperclasses().stream(), owner.getAllRawInterfaces().stream())
+                .flatMap(above -> above.getMethods().stream())
+                .anyMatch(above -> above.getName().equals(method.getName())
+                        && above.getParameters().size()
+                                == method.getParameters().size());
+        boolean calledFromOutside =
+                !method.getAnnotations().isEmpty() || method.getName().equals("main");
+        boolean made = method.getModifiers().contains(JavaModifier.SYNTHETIC)
+                || method.getName().contains("$")
+                || owner.isAnonymousClass();
+        return !component && !ofEveryEnum && !inherited && !calledFromOutside && !made;
+    }
 
     /** Two things never have one name. */
     @ArchTest

@@ -19,6 +19,9 @@ import org.soberhem.library.Library;
 /** What the project's own pages say is so. */
 class DocumentationTest {
 
+    private static final List<String> MODULES = List.of("core", "library", "files", "studio", "cli", "desk");
+    private static final int WIDTH = 120;
+
     private static final Path ROOT = Path.of("..");
 
     private static String text(String file) throws IOException {
@@ -72,7 +75,7 @@ class DocumentationTest {
 
     @Test
     void everyPackage_saysInOneSentenceWhatItIs() throws IOException {
-        for (String module : List.of("core", "library", "files", "studio", "cli", "desk")) {
+        for (String module : MODULES) {
             try (Stream<Path> all = Files.walk(ROOT.resolve(module + "/src/main/java/org/soberhem"))) {
                 List<Path> folders = all.filter(Files::isDirectory)
                         .filter(DocumentationTest::holdsJava)
@@ -80,6 +83,20 @@ class DocumentationTest {
                 assertThat(folders)
                         .allSatisfy(folder ->
                                 assertThat(folder.resolve("package-info.java")).exists());
+            }
+        }
+    }
+
+    @Test
+    void comments_areAtMostOneLineWide() throws IOException {
+        for (String module : MODULES) {
+            try (Stream<Path> all = Files.walk(ROOT.resolve(module + "/src"))) {
+                assertThat(all.filter(file -> file.toString().endsWith(".java")).toList())
+                        .allSatisfy(file -> assertThat(Files.readAllLines(file).stream()
+                                        .filter(line -> line.strip().matches("(/\\*\\*|\\*|//).*")))
+                                .allSatisfy(line -> assertThat(line.codePointCount(0, line.length()))
+                                        .as(line)
+                                        .isLessThanOrEqualTo(WIDTH)));
             }
         }
     }

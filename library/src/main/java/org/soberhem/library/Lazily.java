@@ -2,7 +2,9 @@ package org.soberhem.library;
 
 import java.util.function.Supplier;
 
-/** A value that is read when it is first asked for; the application starts without what its first view does not need. */
+/**
+ * A value that is read when it is first asked for; the application starts without what its first view does not need.
+ */
 final class Lazily<T> implements Supplier<T> {
 
     private final Supplier<T> read;

@@ -18,7 +18,10 @@ import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.size.SizeChart;
 import org.soberhem.library.input.FormatException;
 
-/** Reads a size chart: CSV with a heading {@code size,measure,…} and a row a size. Described in docs/formats/size-chart.md. */
+/**
+ * Reads a size chart: CSV with a heading {@code size,measure,…} and a row a size. Described in
+ * docs/formats/size-chart.md.
+ */
 public final class SizeChartCsv {
 
     private static final int MOST_CHARACTERS = 200_000;

@@ -75,8 +75,8 @@ final class SymptomData {
     }
 
     /**
-     * Reads only what is seen, by id. The rail of all costumes says no more, and the whole with its causes takes longer to read
-     * than the rail to show.
+     * Reads only what is seen, by id. The rail of all costumes says no more, and the whole with its causes takes longer
+     * to read than the rail to show.
      */
     static Map<String, String> words(String text) {
         Map<String, String> words = new LinkedHashMap<>();

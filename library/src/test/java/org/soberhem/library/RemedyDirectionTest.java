@@ -29,8 +29,9 @@ import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Role;
 
 /**
- * What a remedy says it does, measured on the pattern: the verb is read from its words, the change from the pieces before and
- * after, on every shipped sheet where the remedy has a place, by its usual amount and by a small one. Facts of the trade, common practice.
+ * What a remedy says it does, measured on the pattern: the verb is read from its words, the change from the pieces
+ * before and after, on every shipped sheet where the remedy has a place, by its usual amount and by a small one. Facts
+ * of the trade, common practice.
  */
 class RemedyDirectionTest {
 
@@ -57,7 +58,9 @@ class RemedyDirectionTest {
         return new Rule(Pattern.compile(alteration), Pattern.compile(words), measure, up);
     }
 
-    /** Down the paper is down the body: a waistline that is raised lies nearer to the head, on a bodice and on a skirt. */
+    /**
+     * Down the paper is down the body: a waistline that is raised lies nearer to the head, on a bodice and on a skirt.
+     */
     private static final List<Rule> RULES = List.of(
             rule("raise-waistline", "raise|shorten", pattern -> height(pattern, Role.WAIST), true),
             rule("raise-waistline", "lower|lengthen", pattern -> height(pattern, Role.WAIST), false),
@@ -91,8 +94,8 @@ class RemedyDirectionTest {
             rule("add-.*|underarm-gusset", "insert|add|gore|facing", RemedyDirectionTest::area, true));
 
     /**
-     * Known not to do what they say yet: a yoke adds only below the top, and a shoulder seam is looked for by a name within a name. Both are
-     * mended with the maker's own moves on the pattern.
+     * Known not to do what they say yet: a yoke adds only below the top, and a shoulder seam is looked for by a name
+     * within a name. Both are mended with the maker's own moves on the pattern.
      */
     private static final Set<String> NOT_YET = Set.of("add-yoke", "move-shoulder-seam");
 

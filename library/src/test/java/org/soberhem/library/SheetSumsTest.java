@@ -188,7 +188,10 @@ class SheetSumsTest {
                 .isEqualTo(4);
     }
 
-    /** Common practice, no source: 39 in from mantle edge to mantle edge is a strip of 39 in, not the mantle once more on each side. */
+    /**
+     * Common practice, no source: 39 in from mantle edge to mantle edge is a strip of 39 in, not the mantle once more
+     * on each side.
+     */
     @Test
     void hood_tapedFromMantleEdgeToMantleEdge_hasNoMantleTwice() {
         CompiledSheet sheet = sheet("hood-1780");
@@ -314,7 +317,10 @@ class SheetSumsTest {
         }
     }
 
-    /** Common practice: 12 to 14 in more than the shoulders, collar 1 to 2 in over the neck, sleeve about 9 in over the arm. */
+    /**
+     * Common practice: 12 to 14 in more than the shoulders, collar 1 to 2 in over the neck, sleeve about 9 in over the
+     * arm.
+     */
     @Test
     void shirt_hasTheWidthsOfCommonPractice() {
         Inputs middle = middle("shirt-1780");

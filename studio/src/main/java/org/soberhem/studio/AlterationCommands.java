@@ -145,7 +145,10 @@ public final class AlterationCommands {
         });
     }
 
-    /** Returns a version's pattern: as it was when it was named, or drawn again where an older workspace did not keep it. */
+    /**
+     * Returns a version's pattern: as it was when it was named, or drawn again where an older workspace did not keep
+     * it.
+     */
     public Optional<Pattern> pattern(Version version) {
         return version.finished()
                 .or(() -> studio.current().draft(garment(), version).map(DraftedGarment::pattern));

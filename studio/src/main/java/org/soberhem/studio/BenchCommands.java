@@ -161,8 +161,8 @@ public final class BenchCommands {
     public record Spared(Task task, double inTime) {}
 
     /**
-     * Returns what reckons when a costume will be done, away from the interface thread: from the maker's pace over the costumes that were worked at,
-     * those of the last events.
+     * Returns what reckons when a costume will be done, away from the interface thread: from the maker's pace over the
+     * costumes that were worked at, those of the last events.
      */
     public Function<BooleanSupplier, Outlook> outlook(Costume of) {
         Supplier<Pace> paced = pace();
@@ -189,7 +189,9 @@ public final class BenchCommands {
                 worked.get().stream().map(each -> each.underway().bench()).toList(), now);
     }
 
-    /** Returns what writes the dates of all costumes that are not put away as iCalendar, away from the interface thread. */
+    /**
+     * Returns what writes the dates of all costumes that are not put away as iCalendar, away from the interface thread.
+     */
     public Supplier<byte[]> calendar() {
         Supplier<List<Costume>> all =
                 studio.histories().reader(studio.histories().costumeIds());

@@ -28,8 +28,8 @@ import org.soberhem.library.Library;
 import org.soberhem.library.sheet.SheetReader;
 
 /**
- * Works out costumes: the same question has the same answer, and what was answered lately is not worked out again. It holds no
- * state but its caches and may be asked from any thread.
+ * Works out costumes: the same question has the same answer, and what was answered lately is not worked out again. It
+ * holds no state but its caches and may be asked from any thread.
  */
 public final class CostumeEvaluator {
 

@@ -134,7 +134,10 @@ public final class Histories {
                 .toList();
     }
 
-    /** Returns the costumes in whose words, or their wearer's, every one of the given words occurs, the next event first. */
+    /**
+     * Returns the costumes in whose words, or their wearer's, every one of the given words occurs, the next event
+     * first.
+     */
     public List<String> search(String words) {
         List<String> wanted = List.of(words.strip().toLowerCase(Locale.ROOT).split("\\s+"));
         return byEvent(costumes.ids().stream()
@@ -214,8 +217,8 @@ public final class Histories {
     }
 
     /**
-     * Erases a wearer for good, with their measurements and the whole history of both; what is left of their costumes has neither
-     * name, nor pictures, nor figures.
+     * Erases a wearer for good, with their measurements and the whole history of both; what is left of their costumes
+     * has neither name, nor pictures, nor figures.
      *
      * @param then gets the backups that still hold them
      * @param told gets what went wrong, in words

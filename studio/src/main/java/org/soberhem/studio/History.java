@@ -122,8 +122,8 @@ public final class History<T> {
     }
 
     /**
-     * The keeper tells after the fact that a value is kept: it does not bring back what was undone or changed since. The value stays
-     * the same object, so that what was worked out from it holds.
+     * The keeper tells after the fact that a value is kept: it does not bring back what was undone or changed since.
+     * The value stays the same object, so that what was worked out from it holds.
      */
     private void confirm(HistoryLine<T> kept) {
         read.computeIfPresent(

@@ -26,9 +26,9 @@ import org.soberhem.files.store.Workspace;
 import org.soberhem.library.input.Failure;
 
 /**
- * Keeps actions in the workspace, in order, off the interface thread, and says when they are durable. An action that cannot be
- * kept is held with all later ones of its line, and tried again until it can be: nothing is written past it. Reading does not
- * wait for what is queued.
+ * Keeps actions in the workspace, in order, off the interface thread, and says when they are durable. An action that
+ * cannot be kept is held with all later ones of its line, and tried again until it can be: nothing is written past it.
+ * Reading does not wait for what is queued.
  */
 public final class Keeper implements AutoCloseable {
 

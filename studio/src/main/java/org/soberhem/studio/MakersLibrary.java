@@ -15,8 +15,8 @@ import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.library.Library;
 
 /**
- * The shipped library joined with a maker's own stacks and silhouettes, and what answers from both. The parts that need symptoms are
- * made when they are first asked for: a start needs none of them.
+ * The shipped library joined with a maker's own stacks and silhouettes, and what answers from both. The parts that need
+ * symptoms are made when they are first asked for: a start needs none of them.
  */
 public final class MakersLibrary {
 

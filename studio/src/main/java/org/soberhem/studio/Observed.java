@@ -6,8 +6,8 @@ import java.util.Objects;
 import java.util.function.Consumer;
 
 /**
- * A value that tells its listeners when it changes. It knows no toolkit; it belongs to one thread, the interface's where there is
- * one.
+ * A value that tells its listeners when it changes. It knows no toolkit; it belongs to one thread, the interface's
+ * where there is one.
  *
  * @param <T> what it holds
  */

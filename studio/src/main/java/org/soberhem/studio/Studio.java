@@ -22,8 +22,8 @@ import org.soberhem.library.Library;
 import org.soberhem.studio.Histories.Kind;
 
 /**
- * A maker at work in one workspace. It joins the parts that the places work with, and is the one way by which anything is kept:
- * the history gets the change, the costume at hand is worked out anew, and the action is told.
+ * A maker at work in one workspace. It joins the parts that the places work with, and is the one way by which anything
+ * is kept: the history gets the change, the costume at hand is worked out anew, and the action is told.
  */
 public final class Studio {
 
@@ -205,7 +205,9 @@ public final class Studio {
         done.set(words);
     }
 
-    /** Undoes the last action of the line that the place shows: the costume; at the tape, what was changed last there. */
+    /**
+     * Undoes the last action of the line that the place shows: the costume; at the tape, what was changed last there.
+     */
     public void undo() {
         step(true);
     }
@@ -229,8 +231,8 @@ public final class Studio {
     }
 
     /**
-     * At the tape the last change counts, whosever it was; at the silhouette, where outlines are written, the costume's or the
-     * maker's; at the cloth that of the stash too.
+     * At the tape the last change counts, whosever it was; at the silhouette, where outlines are written, the costume's
+     * or the maker's; at the cloth that of the stash too.
      */
     private Kind lastAt(Stage at) {
         return switch (at) {

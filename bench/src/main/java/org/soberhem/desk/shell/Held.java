@@ -23,8 +23,9 @@ import org.soberhem.core.length.Sentence;
 import org.soberhem.studio.Studio;
 
 /**
- * How long each command of the journeys holds the interface thread: the processor time that the thread takes for the command itself, and
- * until it is kept, styled, laid out and handed over to be drawn. The first time of each is told apart, as a place is made when it is first shown.
+ * How long each command of the journeys holds the interface thread: the processor time that the thread takes for the
+ * command itself, and until it is kept, styled, laid out and handed over to be drawn. The first time of each is told
+ * apart, as a place is made when it is first shown.
  */
 final class Held {
 

@@ -29,11 +29,11 @@ import org.soberhem.desk.widget.Tappable;
 import org.soberhem.studio.Studio;
 
 /**
- * Starts a bare window ({@code --bare}) or the demo ({@code --demo}), answers one click, and prints how long that took since
- * {@code SOBER_HEM_STARTED}. With {@code --visit} the demo's places are all visited before memory is read; with {@code
- * --drag} a measurement is pulled two thousand times; with {@code --wearer} a wearer with forty dated sets is opened again
- * and again; with {@code --trace} a thousand places are tapped on the demo's photographed plate; with {@code --held} the commands
- * of the journeys are given and how long each holds the interface thread is told.
+ * Starts a bare window ({@code --bare}) or the demo ({@code --demo}), answers one click, and prints how long that took
+ * since {@code SOBER_HEM_STARTED}. With {@code --visit} the demo's places are all visited before memory is read; with
+ * {@code --drag} a measurement is pulled two thousand times; with {@code --wearer} a wearer with forty dated sets is
+ * opened again and again; with {@code --trace} a thousand places are tapped on the demo's photographed plate; with
+ * {@code --held} the commands of the journeys are given and how long each holds the interface thread is told.
  */
 public final class Probe extends Application {
 

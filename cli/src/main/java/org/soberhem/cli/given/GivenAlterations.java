@@ -17,8 +17,8 @@ import org.soberhem.core.pattern.Pattern;
 import org.soberhem.library.Library;
 
 /**
- * Reads alterations as typed: {@code take-in-seam: edge=back.side, atTop=1/2 in, sides=left}. A place that is not given is the
- * usual one, a length that is not given is nothing.
+ * Reads alterations as typed: {@code take-in-seam: edge=back.side, atTop=1/2 in, sides=left}. A place that is not given
+ * is the usual one, a length that is not given is nothing.
  */
 final class GivenAlterations {
 

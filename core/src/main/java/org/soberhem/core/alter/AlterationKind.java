@@ -120,7 +120,8 @@ public record AlterationKind(
         }
 
         /**
-         * Returns the usual one of some places: the first whose name has the likeliest of the words; any, if there are no words.
+         * Returns the usual one of some places: the first whose name has the likeliest of the words; any, if there are
+         * no words.
          *
          * @param taken chosen before: an edge opposite to one is another one
          */

@@ -11,9 +11,11 @@ import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.pattern.EdgeRef;
 
 /**
- * An alteration taken apart into named values and put together again, so that one form, one file and one command line serve all.
+ * An alteration taken apart into named values and put together again, so that one form, one file and one command line
+ * serve all.
  *
- * <p>The names are those of the record's components; the values are {@link EdgeRef}, text, numbers, truth values or constants.
+ * <p>The names are those of the record's components; the values are {@link EdgeRef}, text, numbers, truth values or
+ * constants.
  */
 public final class AlterationValues {
 

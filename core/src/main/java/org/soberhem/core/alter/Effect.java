@@ -36,8 +36,8 @@ public record Effect(String name, double before, double after) {
     }
 
     /**
-     * Returns every girth at a level of the body, width of another piece, and length of an edge's kind, that differs between two
-     * patterns; what differs on one side of the wearer only, or otherwise on each, says which.
+     * Returns every girth at a level of the body, width of another piece, and length of an edge's kind, that differs
+     * between two patterns; what differs on one side of the wearer only, or otherwise on each, says which.
      */
     public static List<Effect> between(Pattern before, Pattern after) {
         List<Effect> effects = differing(round(before), round(after));

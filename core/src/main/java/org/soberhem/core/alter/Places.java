@@ -21,7 +21,8 @@ public final class Places {
     private Places() {}
 
     /**
-     * Returns every answer to a question about a place: {@link EdgeRef} for an edge, dart or point of a piece, else a name.
+     * Returns every answer to a question about a place: {@link EdgeRef} for an edge, dart or point of a piece, else a
+     * name.
      *
      * @param piece the piece of the place that was chosen first, for an edge opposite to it
      */

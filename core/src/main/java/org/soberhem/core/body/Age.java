@@ -18,9 +18,4 @@ public enum Age {
     public String words() {
         return words;
     }
-
-    /** Returns which years are meant. */
-    public String span() {
-        return span;
-    }
 }

@@ -153,7 +153,8 @@ public record Measure(
     }
 
     /**
-     * A term of ISO 8559-1, Size designation of clothes: anthropometric definitions for body measurement. All from memory.
+     * A term of ISO 8559-1, Size designation of clothes: anthropometric definitions for body measurement. All from
+     * memory.
      *
      * @param term as the standard has it
      * @param same whether the definitions agree; otherwise they are near

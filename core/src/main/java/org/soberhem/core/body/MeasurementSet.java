@@ -55,8 +55,8 @@ public record MeasurementSet(
     }
 
     /**
-     * Returns the mean reading that stands for one side: the side's own, else that of the middle, else that of the other
-     * side.
+     * Returns the mean reading that stands for one side: the side's own, else that of the middle, else that of the
+     * other side.
      */
     public Optional<Length> value(String measure, Side side, Posture posture) {
         Side other = side == Side.LEFT ? Side.RIGHT : Side.LEFT;

@@ -11,7 +11,8 @@ import org.soberhem.core.body.Measure.Station;
 import org.soberhem.core.pattern.Side;
 
 /**
- * The way round a wearer, one reading after the other: the ribbon first, each station once, as few quarter turns as can be.
+ * The way round a wearer, one reading after the other: the ribbon first, each station once, as few quarter turns as can
+ * be.
  *
  * @param ribbon whether a ribbon is tied round the waist before anything is read
  * @param steps in order

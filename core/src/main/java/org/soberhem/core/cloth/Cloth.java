@@ -75,7 +75,10 @@ public record Cloth(
         return new Cloth(id, title, fibre, width, length, 0, 0, 0, State.RAW, Optional.empty(), Face.PLAIN, "", "");
     }
 
-    /** Returns what it will still lose: nothing once it was made ready, else what its square lost, else what its fibre does. */
+    /**
+     * Returns what it will still lose: nothing once it was made ready, else what its square lost, else what its fibre
+     * does.
+     */
     public Shrinkage shrinkage(Optional<Fibre> made) {
         if (state.ready()) {
             return Shrinkage.NONE;

@@ -122,7 +122,10 @@ final class ClothStretch {
         return new Nest.Way(raster, places, every, lies);
     }
 
-    /** Kept free across and along: apart by as much both ways, slanting edges are apart by the square root of a half of it. */
+    /**
+     * Kept free across and along: apart by as much both ways, slanting edges are apart by the square root of a half of
+     * it.
+     */
     private double free() {
         return rules.gap() * StrictMath.sqrt(2) + (rules.repeatAcross() > 0 ? ROUNDED : 0);
     }

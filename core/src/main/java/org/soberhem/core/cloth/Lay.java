@@ -92,7 +92,10 @@ public record Lay(List<LayPiece> pieces, LayRules rules, List<PlacedPiece> place
         return length() == 0 ? 0 : area() / (length() * rules.width());
     }
 
-    /** Returns a length below which no lay can be: the longest of the area over the width, the longest piece and, on folded cloth, the edges that lie on the fold. */
+    /**
+     * Returns a length below which no lay can be: the longest of the area over the width, the longest piece and, on
+     * folded cloth, the edges that lie on the fold.
+     */
     public static double bound(List<LayPiece> pieces, LayRules rules) {
         double area = 0;
         double longest = 0;

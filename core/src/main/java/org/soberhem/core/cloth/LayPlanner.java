@@ -12,9 +12,10 @@ import org.soberhem.core.cloth.ClothStretch.Item;
 import org.soberhem.core.pattern.CutShape;
 
 /**
- * Plans a lay: a first plan at once, then shorter ones for as long as it is left to try. Grain and fold are kept by what it
- * may do to a piece: nothing but moving it, turning it by half where the cloth has no way up, and on folded cloth mirroring it.
- * On open cloth what a fold would give is tried too, where the pieces come in pairs: half as many have to find their place.
+ * Plans a lay: a first plan at once, then shorter ones for as long as it is left to try. Grain and fold are kept by
+ * what it may do to a piece: nothing but moving it, turning it by half where the cloth has no way up, and on folded
+ * cloth mirroring it. On open cloth what a fold would give is tried too, where the pieces come in pairs: half as many
+ * have to find their place.
  */
 public final class LayPlanner {
 

@@ -7,11 +7,11 @@ import java.util.Map;
 import java.util.random.RandomGenerator;
 
 /**
- * Pieces on a stretch of cloth that may still overlap, and what pulls them apart: each piece that overlaps is put where the
- * weighted area that it shares with the others is least, and what goes on overlapping weighs more each time.
+ * Pieces on a stretch of cloth that may still overlap, and what pulls them apart: each piece that overlaps is put where
+ * the weighted area that it shares with the others is least, and what goes on overlapping weighs more each time.
  *
- * <p>For one height of a piece the shared area over every place across the cloth is a line of straight parts; its bends are
- * gathered row by row and summed once. After Egeblad, Nielsen and Odgaard, "Fast neighborhood search for two- and
+ * <p>For one height of a piece the shared area over every place across the cloth is a line of straight parts; its bends
+ * are gathered row by row and summed once. After Egeblad, Nielsen and Odgaard, "Fast neighborhood search for two- and
  * three-dimensional nesting problems", European Journal of Operational Research 183 (2007), from memory.
  */
 final class Nest {
@@ -278,7 +278,9 @@ final class Nest {
         return sum;
     }
 
-    /** Returns what has been done so far, to compare with another: each piece put counts by how many may be in its way. */
+    /**
+     * Returns what has been done so far, to compare with another: each piece put counts by how many may be in its way.
+     */
     long work() {
         return work;
     }
@@ -331,7 +333,9 @@ final class Nest {
         return nearer;
     }
 
-    /** Looks at some rows closely, puts the piece at the best one if that is better, and returns the least it shares. */
+    /**
+     * Looks at some rows closely, puts the piece at the best one if that is better, and returns the least it shares.
+     */
     private double closely(int part, int way, int from, int to, double least) {
         double best = least;
         for (int row = from; row <= to; row++) {

@@ -93,7 +93,9 @@ public record PiecesToLay(List<LayPiece> pieces, List<SpreadPiece> spreads, List
         return shorter[0] ? Optional.of(of(pattern.withPieces(pieces), how)) : Optional.empty();
     }
 
-    /** Returns what turns a piece so that its grain runs along the cloth; a half is moved so that its fold is at x = 0. */
+    /**
+     * Returns what turns a piece so that its grain runs along the cloth; a half is moved so that its fold is at x = 0.
+     */
     private static UnaryOperator<Point> laid(SpreadPiece spread) {
         Piece piece = spread.piece();
         if (spread.shape() == CutShape.FOLD) {
@@ -110,8 +112,8 @@ public record PiecesToLay(List<LayPiece> pieces, List<SpreadPiece> spreads, List
     }
 
     /**
-     * Returns where stripe and check of each piece must be the same, by its name. From seam to seam the place is carried on: a
-     * piece that is matched at two seams with the same others comes upon itself and keeps the first.
+     * Returns where stripe and check of each piece must be the same, by its name. From seam to seam the place is
+     * carried on: a piece that is matched at two seams with the same others comes upon itself and keeps the first.
      */
     private static Map<String, Point> matches(
             Pattern pattern, List<SpreadPiece> cut, List<String> wanted, List<Sentence> unmatched) {

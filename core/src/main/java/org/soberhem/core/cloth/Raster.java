@@ -8,8 +8,9 @@ import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.geometry.Point;
 
 /**
- * A shape cut into rows along the cloth. Each row holds the stretches across the cloth that the shape touches anywhere in
- * it, rounded outward to whole millimetres: two rasters that do not share anything belong to shapes that do not overlap.
+ * A shape cut into rows along the cloth. Each row holds the stretches across the cloth that the shape touches anywhere
+ * in it, rounded outward to whole millimetres: two rasters that do not share anything belong to shapes that do not
+ * overlap.
  *
  * @param rows how many
  * @param first of each row, where its stretches begin in the two arrays; one more than rows

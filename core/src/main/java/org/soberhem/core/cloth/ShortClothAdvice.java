@@ -152,8 +152,8 @@ public final class ShortClothAdvice {
     }
 
     /**
-     * Pieces that are too wide for the cloth are pieced, or else the widest: a seam along the grain, beyond which a part is set on. So it was
-     * done at the corners of gores, sleeves and petticoats, out of sight and on the straight.
+     * Pieces that are too wide for the cloth are pieced, or else the widest: a seam along the grain, beyond which a
+     * part is set on. So it was done at the corners of gores, sleeves and petticoats, out of sight and on the straight.
      */
     private Optional<Way> pieced() {
         List<LayPiece> wide = pieces.stream()

@@ -42,7 +42,9 @@ public record Shrinkage(double leastAlong, double mostAlong, double leastAcross,
         return new Shrinkage(lostAlong, lostAlong, lostAcross, lostAcross, true);
     }
 
-    /** Returns how long cloth must be before so that it is surely long enough after: divided by what is left at worst. */
+    /**
+     * Returns how long cloth must be before so that it is surely long enough after: divided by what is left at worst.
+     */
     public double before(double after) {
         return after / (1 - mostAlong);
     }

@@ -38,7 +38,10 @@ public record Stash(List<Cloth> cloths, List<Notion> notions) {
                 cloths.stream().filter(cloth -> !cloth.id().equals(clothId)).toList(), notions);
     }
 
-    /** Returns the stash with a notion put in the place of the one with the same title, or added; with none left, removed. */
+    /**
+     * Returns the stash with a notion put in the place of the one with the same title, or added; with none left,
+     * removed.
+     */
     public Stash with(Notion notion) {
         List<Notion> all = new ArrayList<>(notions);
         all.removeIf(other -> other.title().equals(notion.title()));

@@ -8,8 +8,8 @@ import java.util.random.RandomGenerator;
 import org.soberhem.core.length.Sentence;
 
 /**
- * Rectangles cut as strips, by pulled threads, with as little waste as can be: threads are pulled right across first, then along in each strip,
- * then across in each column.
+ * Rectangles cut as strips, by pulled threads, with as little waste as can be: threads are pulled right across first,
+ * then along in each strip, then across in each column.
  *
  * @param strips in the order in which they are pulled
  * @param width of the cloth, in millimetres
@@ -45,10 +45,6 @@ public record Strips(List<Strip> strips, double width) {
         public Column {
             rectangles = List.copyOf(rectangles);
         }
-
-        double along() {
-            return rectangles.stream().mapToDouble(Rectangle::along).sum();
-        }
     }
 
     /**
@@ -60,10 +56,6 @@ public record Strips(List<Strip> strips, double width) {
 
         public Strip {
             columns = List.copyOf(columns);
-        }
-
-        double across() {
-            return columns.stream().mapToDouble(Column::across).sum();
         }
     }
 

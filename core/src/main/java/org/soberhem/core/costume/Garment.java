@@ -81,7 +81,9 @@ public record Garment(
         return of(sheet, changed, alterations);
     }
 
-    /** Returns the garment drafted from another sheet; settings that were chosen stay where the sheet still has them. */
+    /**
+     * Returns the garment drafted from another sheet; settings that were chosen stay where the sheet still has them.
+     */
     public Garment withSheet(String otherSheet, Set<String> itsSettings) {
         Map<String, Double> kept = new HashMap<>(settings);
         kept.keySet().retainAll(itsSettings);

@@ -38,7 +38,10 @@ public record Version(
     /** Two states nearer to each other are the same, in millimetres. */
     public static final double SAME = 0.1;
 
-    /** A seam line that moves by less moves no cutting line by more than {@link #SAME}, corners included, in millimetres. */
+    /**
+     * A seam line that moves by less moves no cutting line by more than {@link #SAME}, corners included, in
+     * millimetres.
+     */
     private static final double STILL = 0.04;
 
     public Version {
@@ -52,8 +55,8 @@ public record Version(
     }
 
     /**
-     * Returns whether a garment drafted now has the pattern that was named. A version from before patterns were kept is compared
-     * by its values.
+     * Returns whether a garment drafted now has the pattern that was named. A version from before patterns were kept is
+     * compared by its values.
      */
     public boolean isStill(Inputs inputs, Pattern pattern) {
         return finished.map(was -> was.sameAs(pattern, STILL)).orElseGet(() -> measures.equals(inputs.measures()));

@@ -14,11 +14,15 @@ import org.soberhem.core.body.TapeStart;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
 
-/** Mistakes that leave every reading within its limits and yet would, undone, make the girths fit clearly better together. */
+/**
+ * Mistakes that leave every reading within its limits and yet would, undone, make the girths fit clearly better
+ * together.
+ */
 final class BetterFit {
 
     /**
-     * How clearly a single mistake must improve the fit of the girths to be asked about although no reading lies far off.
+     * How clearly a single mistake must improve the fit of the girths to be asked about although no reading lies far
+     * off.
      *
      * @param off standard deviations that the reading lies off at least
      * @param gain by how much the squared distance must fall

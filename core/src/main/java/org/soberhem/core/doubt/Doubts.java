@@ -20,8 +20,8 @@ import org.soberhem.core.length.Sentence;
 /**
  * Finds what is to be doubted about a set of readings.
  *
- * <p>Every single mistake that could have been made is undone in thought; the one after which most oddities are gone and no
- * new one has come explains them, and its undoing is the correction that is offered.
+ * <p>Every single mistake that could have been made is undone in thought; the one after which most oddities are gone
+ * and no new one has come explains them, and its undoing is the correction that is offered.
  */
 public final class Doubts {
 
@@ -141,7 +141,9 @@ public final class Doubts {
                 .toList();
     }
 
-    /** Units are mistaken more often than marks, and marks more often than digits: by so much the fit must be better. */
+    /**
+     * Units are mistaken more often than marks, and marks more often than digits: by so much the fit must be better.
+     */
     private static double rarity(Mistake mistake) {
         return switch (mistake.kind()) {
             case TRANSPOSED -> 6;

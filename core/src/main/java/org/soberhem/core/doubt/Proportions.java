@@ -16,8 +16,8 @@ import org.hipparchus.linear.MatrixUtils;
  * <p>Each girth is judged given all the others that were read. The covariance is widened, because the bodies it was
  * computed from are not everybody.
  *
- * <p>The bodies of the shipped one: G. Heinz, L. J. Peterson, R. W. Johnson, C. J. Kerk, Exploring Relationships in Body
- * Dimensions, Journal of Statistics Education 11 (2003).
+ * <p>The bodies of the shipped one: G. Heinz, L. J. Peterson, R. W. Johnson, C. J. Kerk, Exploring Relationships in
+ * Body Dimensions, Journal of Statistics Education 11 (2003).
  */
 public final class Proportions {
 

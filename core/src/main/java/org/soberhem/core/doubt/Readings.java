@@ -8,8 +8,8 @@ import org.soberhem.core.body.Reading;
 import org.soberhem.core.pattern.Side;
 
 /**
- * The means of a set by key: the measure's id, with {@code @seated}, {@code @left} or {@code @right} where they are read
- * apart. The bare id is the standing reading of the middle, else the larger side, else the seated one.
+ * The means of a set by key: the measure's id, with {@code @seated}, {@code @left} or {@code @right} where they are
+ * read apart. The bare id is the standing reading of the middle, else the larger side, else the seated one.
  */
 final class Readings {
 

@@ -3,7 +3,6 @@ package org.soberhem.core.doubt;
 import java.util.List;
 import org.soberhem.core.body.Age;
 import org.soberhem.core.formula.LooseFormula;
-import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
 
 /**
@@ -56,12 +55,5 @@ public record Relation(
 
     private static String ratio(double value) {
         return String.valueOf(Math.round(value * 100) / 100.0);
-    }
-
-    /** Says a ratio or a length in words, for lists of what is checked. */
-    public String limits(LengthFormat format) {
-        return value.isLength()
-                ? format.format(least) + " to " + format.format(most)
-                : ratio(least) + " to " + ratio(most);
     }
 }

@@ -9,7 +9,8 @@ import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Side;
 
 /**
- * What a scale takes for granted: it draws every length as if the wearer were the middle size, larger or smaller all over.
+ * What a scale takes for granted: it draws every length as if the wearer were the middle size, larger or smaller all
+ * over.
  *
  * @param scale the scale at work
  * @param measure the sheet's name of a measure that it does not read

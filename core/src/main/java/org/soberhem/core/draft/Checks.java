@@ -35,8 +35,8 @@ public final class Checks {
     }
 
     /**
-     * Returns what a pattern tells the rules of a silhouette: lengths in millimetres and ratios, by the quantity's name.
-     * Those that need a missing measurement are left out.
+     * Returns what a pattern tells the rules of a silhouette: lengths in millimetres and ratios, by the quantity's
+     * name. Those that need a missing measurement are left out.
      */
     public static Map<String, Double> quantities(CompiledSheet sheet, Inputs inputs, Pattern pattern) {
         return values(sheet.quantities, sheet, inputs, pattern);

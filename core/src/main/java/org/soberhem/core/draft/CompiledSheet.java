@@ -36,8 +36,8 @@ public final class CompiledSheet {
     record Constant(int slot, double value) {}
 
     /**
-     * A scale law at work: the slot of its governing measure and that of its unit, and its laws. Where the maker may choose
-     * the law, {@code chosen} is the slot of the choice.
+     * A scale law at work: the slot of its governing measure and that of its unit, and its laws. Where the maker may
+     * choose the law, {@code chosen} is the slot of the choice.
      */
     record Ruling(String by, int bySlot, int unitSlot, List<UnitOf> laws, Integer chosen) {
 
@@ -92,8 +92,8 @@ public final class CompiledSheet {
     static final int SQUARE = -1;
 
     /**
-     * One join of an outline: the letters of its ends, and the slots of every point that it is drawn by; {@code leaves} and
-     * {@code comes} may be {@link #SQUARE}.
+     * One join of an outline: the letters of its ends, and the slots of every point that it is drawn by; {@code leaves}
+     * and {@code comes} may be {@link #SQUARE}.
      */
     record Join(
             String from,
@@ -241,7 +241,9 @@ public final class CompiledSheet {
         return Inputs.of(middle);
     }
 
-    /** Returns the catalogue ids without which the sheet cannot be drawn; for each, those that may serve instead follow. */
+    /**
+     * Returns the catalogue ids without which the sheet cannot be drawn; for each, those that may serve instead follow.
+     */
     public List<List<String>> requiredMeasures() {
         return measures.stream().filter(Measure::required).map(Measure::ids).toList();
     }
@@ -285,7 +287,9 @@ public final class CompiledSheet {
                 .toList();
     }
 
-    /** Returns what the maker may choose: amounts, ease that is drawn, ways, and the scale law where there are several. */
+    /**
+     * Returns what the maker may choose: amounts, ease that is drawn, ways, and the scale law where there are several.
+     */
     public List<Adjustable> adjustables() {
         List<Adjustable> all = new ArrayList<>();
         for (Choosing choosing : choices) {

@@ -128,7 +128,8 @@ public record DraftSheet(
      *
      * @param least in the period's usual range
      * @param most in the period's usual range
-     * @param draw what a measured draft adds, which the maker may change within the range; empty where nothing is drawn from it
+     * @param draw what a measured draft adds, which the maker may change within the range; empty where nothing is drawn
+     *     from it
      * @param why the reason
      */
     public record Ease(SourceText least, SourceText most, Optional<SourceText> draw, String why) {}
@@ -176,7 +177,10 @@ public record DraftSheet(
             BETWEEN,
             /** Where a circle round the first point meets the line through the others: radius. Takes near or far. */
             ARC_LINE,
-            /** Where circles round two points meet: both radii. Takes left or right of the way from the first to the second. */
+            /**
+             * Where circles round two points meet: both radii. Takes left or right of the way from the first to the
+             * second.
+             */
             ARC_ARC,
             /** Where the line through the first two points crosses that through the last two. */
             CROSSING,

@@ -6,7 +6,8 @@ import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 
 /**
- * A piece as the sheet draws it at the wearer's size, before allowances are taken off: what one would square out by hand.
+ * A piece as the sheet draws it at the wearer's size, before allowances are taken off: what one would square out by
+ * hand.
  *
  * @param piece name of the piece
  * @param frame name of the frame that it lies on, or empty

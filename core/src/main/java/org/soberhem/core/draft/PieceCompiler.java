@@ -53,7 +53,9 @@ final class PieceCompiler {
         return new CompiledSheet.PieceRuns(piece, written, finished(edges), ground.frame(), slots(), edges, notches);
     }
 
-    /** Returns the ground with the points marked that only guide a curve, and each solve with the edges that it watches. */
+    /**
+     * Returns the ground with the points marked that only guide a curve, and each solve with the edges that it watches.
+     */
     private CompiledSheet.Ground finished(List<CompiledSheet.EdgeRun> edges) {
         Set<String> guides = new HashSet<>();
         for (DraftSheet.JoinSheet join : written.outline()) {
@@ -268,7 +270,9 @@ final class PieceCompiler {
         return List.copyOf(runs);
     }
 
-    /** Only the ends of an edge can be square to another, and only to one that is not itself drawn by its neighbours. */
+    /**
+     * Only the ends of an edge can be square to another, and only to one that is not itself drawn by its neighbours.
+     */
     private void square(CompiledSheet.EdgeRun edge, CompiledSheet.EdgeRun next) {
         List<CompiledSheet.Join> joins = edge.joins();
         for (int i = 0; i < joins.size(); i++) {

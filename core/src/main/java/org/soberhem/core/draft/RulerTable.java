@@ -12,7 +12,8 @@ import org.soberhem.core.formula.SheetException;
 /**
  * Paper rulers that somebody measured, and the unit that they give for a measurement in between or beyond.
  *
- * <p>Between two rulers the unit is interpolated; beyond them it goes on as the straight line that fits all of them best.
+ * <p>Between two rulers the unit is interpolated; beyond them it goes on as the straight line that fits all of them
+ * best.
  *
  * @param rulers at least two, marks and units rising
  */

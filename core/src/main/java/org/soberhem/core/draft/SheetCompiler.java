@@ -186,7 +186,9 @@ final class SheetCompiler {
         names.addSlot("unit", new Scope.Named(ruling.get().unitSlot(), Dimension.LENGTH));
     }
 
-    /** Compiles a scale law; a piece's own may be chosen together with the sheet's where its laws have the same names. */
+    /**
+     * Compiles a scale law; a piece's own may be chosen together with the sheet's where its laws have the same names.
+     */
     CompiledSheet.Ruling ruling(DraftSheet.Scale scale, Scope scope, Scope.Named unit) {
         if (!sheet.measures().containsKey(scale.by().text())) {
             throw new SheetException(

@@ -37,7 +37,8 @@ public final class Sums {
     }
 
     /**
-     * Returns the sums of a draft in the order of its sheet, getting in and out last. One that lacks a measurement says so.
+     * Returns the sums of a draft in the order of its sheet, getting in and out last. One that lacks a measurement says
+     * so.
      *
      * @param pattern drawn from the sheet, altered or not
      */

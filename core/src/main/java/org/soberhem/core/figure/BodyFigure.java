@@ -104,7 +104,9 @@ public final class BodyFigure {
         form = new BodyForm(this).made();
     }
 
-    /** Returns how far the shoulder point lies below the base of the neck; a slope is read from the neck point above it. */
+    /**
+     * Returns how far the shoulder point lies below the base of the neck; a slope is read from the neck point above it.
+     */
     private double drop(ToDoubleFunction<String> side, double usual) {
         double slope =
                 side.applyAsDouble("shoulder-slope") - sections.get("neck-base").breadth() * BodyLandmarks.NECK_POINT;

@@ -3,7 +3,9 @@ package org.soberhem.core.figure;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
-/** Where the tape begins, ends and passes on a body: every landmark by name, those of the wearer's left ending in -left. */
+/**
+ * Where the tape begins, ends and passes on a body: every landmark by name, those of the wearer's left ending in -left.
+ */
 final class BodyLandmarks {
 
     /** The neck point lies so far above the base of the neck, as a share of half its breadth. */

@@ -7,8 +7,8 @@ import java.util.TreeMap;
 /**
  * A smooth line over heights: through its knots, and never beyond them between two.
  *
- * @see "F. N. Fritsch, R. E. Carlson, Monotone Piecewise Cubic Interpolation, SIAM Journal on Numerical Analysis 17 (1980);
- *     tangents by the harmonic mean of Fritsch and Butland (1984)"
+ * @see "F. N. Fritsch, R. E. Carlson, Monotone Piecewise Cubic Interpolation, SIAM Journal on Numerical Analysis 17
+ *     (1980); tangents by the harmonic mean of Fritsch and Butland (1984)"
  */
 public final class Contour {
 

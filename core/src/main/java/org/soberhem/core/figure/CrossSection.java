@@ -25,8 +25,8 @@ public record CrossSection(String name, Place middle, double breadth, double dep
     /**
      * Returns the perimeter of an ellipse within a millionth for the shapes of bodies.
      *
-     * @see "S. Ramanujan, Modular Equations and Approximations to Pi, Quarterly Journal of Mathematics 45 (1914), second
-     *     formula for the ellipse"
+     * @see "S. Ramanujan, Modular Equations and Approximations to Pi, Quarterly Journal of Mathematics 45 (1914),
+     *     second formula for the ellipse"
      */
     static double perimeter(double a, double b) {
         double h = (a - b) * (a - b) / ((a + b) * (a + b));

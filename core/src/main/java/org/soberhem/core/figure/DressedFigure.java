@@ -4,8 +4,8 @@ import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 
 /**
- * A body with its garments on: what the finished patterns give, hung on what is worn beneath. Cloth that is wider than what
- * it hangs over stands out by a part of the difference only; the rest lies in folds.
+ * A body with its garments on: what the finished patterns give, hung on what is worn beneath. Cloth that is wider than
+ * what it hangs over stands out by a part of the difference only; the rest lies in folds.
  */
 public final class DressedFigure {
 
@@ -94,7 +94,9 @@ public final class DressedFigure {
         return sleeve;
     }
 
-    /** Returns what is worn beneath where no skirt hides it: petticoats over what carries them, down to near the floor. */
+    /**
+     * Returns what is worn beneath where no skirt hides it: petticoats over what carries them, down to near the floor.
+     */
     public Optional<Form> petticoat() {
         return skirts.outer().isEmpty() && under.petticoats() > 0 ? Optional.of(skirts.beneath()) : Optional.empty();
     }

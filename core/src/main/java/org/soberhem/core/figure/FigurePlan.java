@@ -15,7 +15,8 @@ import org.soberhem.core.body.Age;
  * @param arms cross-sections from the shoulder down
  * @param tapes how the tape lies, by catalogue id
  * @param hang how cloth hangs on it
- * @param references heights of levels on the bodies that the silhouettes were thought out on, shares of the height, by who
+ * @param references heights of levels on the bodies that the silhouettes were thought out on, shares of the height, by
+ *     who
  */
 public record FigurePlan(
         Map<Age, ByAge> ages,

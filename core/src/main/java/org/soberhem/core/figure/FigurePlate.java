@@ -4,8 +4,8 @@ import java.util.List;
 import org.soberhem.core.geometry.Path;
 
 /**
- * A figure as drawn from one side: parts in the order of painting, those behind first. x to the right of the picture from
- * the middle, or from the ankles in a side view; y down from the floor; in millimetres.
+ * A figure as drawn from one side: parts in the order of painting, those behind first. x to the right of the picture
+ * from the middle, or from the ankles in a side view; y down from the floor; in millimetres.
  *
  * @param view from where it is looked at
  * @param parts what is drawn

@@ -20,7 +20,9 @@ public record Place(double x, double y, double z) {
         return new Place(-x, y, z);
     }
 
-    /** Returns the place as one view of the figure shows it: x to the right of the picture, y downwards from the floor. */
+    /**
+     * Returns the place as one view of the figure shows it: x to the right of the picture, y downwards from the floor.
+     */
     public Point on(FigureView view) {
         return switch (view) {
             case FRONT -> new Point(x, -y);

@@ -7,8 +7,8 @@ import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 
 /**
- * A plain figure to point at, front and back, eight heads high. A head is 100 units; x runs out from the middle towards the
- * right of the picture, y down from the crown.
+ * A plain figure to point at, front and back, eight heads high. A head is 100 units; x runs out from the middle towards
+ * the right of the picture, y down from the crown.
  *
  * @param half the outline right of the middle, from the neck to the fork
  */

@@ -3,7 +3,10 @@ package org.soberhem.core.figure;
 import java.util.Map;
 import java.util.TreeMap;
 
-/** Lays what covers the trunk on a body: up to the neck the body with what the cloth stands off; below the waist what hangs there. */
+/**
+ * Lays what covers the trunk on a body: up to the neck the body with what the cloth stands off; below the waist what
+ * hangs there.
+ */
 final class TrunkHang {
 
     /** What ends so near the waist ends at it, in millimetres. */

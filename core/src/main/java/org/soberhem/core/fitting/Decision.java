@@ -40,11 +40,6 @@ public record Decision(Kind kind, String words, Optional<Alteration> alteration,
         public String id() {
             return name().toLowerCase(Locale.ROOT).replace('_', '-');
         }
-
-        /** Says whether something is still to be done at a garment or beneath it before the remark can be judged again. */
-        public boolean isToDo() {
-            return this == ALTER || this == CHANGE_FOUNDATION || this == PAD || this == OWN_WORDS;
-        }
     }
 
     public static Decision of(Kind kind, String words) {

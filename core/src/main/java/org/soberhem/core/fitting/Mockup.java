@@ -58,7 +58,9 @@ public record Mockup(
         return new Mockup(versions, cloth, toggled(differs, difference, ClothDifference.class), planned, putIn, letOut);
     }
 
-    /** Returns the mock-up with the next state of something that shapes it: not planned, planned and missing, put in. */
+    /**
+     * Returns the mock-up with the next state of something that shapes it: not planned, planned and missing, put in.
+     */
     public Mockup stepping(InnerPart inner) {
         Set<InnerPart> wanted = EnumSet.noneOf(InnerPart.class);
         wanted.addAll(planned);

@@ -7,8 +7,8 @@ import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Length;
 
 /**
- * A picture laid over a reference of the same pose. Places are shares of the width of their picture, from its upper left
- * corner, so that they hold at whatever size it is read.
+ * A picture laid over a reference of the same pose. Places are shares of the width of their picture, from its upper
+ * left corner, so that they hold at whatever size it is read.
  *
  * @param reference hash of the reference's picture
  * @param perspective whether it is aligned by perspective, else by shift, turn and scale

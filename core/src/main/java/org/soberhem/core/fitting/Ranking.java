@@ -11,9 +11,9 @@ import org.soberhem.core.length.Sentence;
 /**
  * The causes of what was seen, weighed by what is known.
  *
- * <p>Each known fact multiplies the odds of the causes it speaks for by its factor and divides those of the causes it speaks
- * against. Facts are taken as independent, which they are not: the shares order the causes, they are no probabilities to
- * be relied on. Factors and weights are from memory.
+ * <p>Each known fact multiplies the odds of the causes it speaks for by its factor and divides those of the causes it
+ * speaks against. Facts are taken as independent, which they are not: the shares order the causes, they are no
+ * probabilities to be relied on. Factors and weights are from memory.
  *
  * @param causes likeliest first
  * @param other share of a cause that is not in the list

@@ -1,9 +1,7 @@
 package org.soberhem.core.fitting;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
-import java.util.ArrayList;
 import java.util.Collections;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -121,10 +119,5 @@ public record Remark(
         Map<String, Boolean> all = new TreeMap<>(tested);
         all.put(causeId, itWas);
         return withTested(all);
-    }
-
-    /** Returns the rounds that said something of it later, oldest first. */
-    public List<Integer> rounds() {
-        return new ArrayList<>(followed.keySet());
     }
 }

@@ -79,7 +79,10 @@ public record Symptoms(
                 .orElse(remark.cause());
     }
 
-    /** Returns what is seen in a zone on one of some kinds of garment: what belongs there first, then what also shows there. */
+    /**
+     * Returns what is seen in a zone on one of some kinds of garment: what belongs there first, then what also shows
+     * there.
+     */
     public List<Symptom> at(String zone, String garment) {
         List<Symptom> there = new ArrayList<>();
         for (Symptom symptom : all) {

@@ -8,7 +8,10 @@ import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 import org.soberhem.core.pattern.EdgeRef;
 
-/** A formula that stands alone, outside a sheet, such as the unit of a ruler or what two readings have to do with each other. */
+/**
+ * A formula that stands alone, outside a sheet, such as the unit of a ruler or what two readings have to do with each
+ * other.
+ */
 public final class LooseFormula {
 
     private final List<String> names;

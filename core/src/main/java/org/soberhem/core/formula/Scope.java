@@ -24,7 +24,10 @@ public interface Scope {
     /** Says whether there is a piece of the name, drawn already, so that it can be measured. */
     boolean piece(String name);
 
-    /** Says whether a piece, drawn already, may have a point of the name: one of its own or of a frame that it is drawn on. */
+    /**
+     * Says whether a piece, drawn already, may have a point of the name: one of its own or of a frame that it is drawn
+     * on.
+     */
     boolean place(EdgeRef point);
 
     /** Returns the names that may stand here, for messages. */

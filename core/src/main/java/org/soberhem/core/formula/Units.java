@@ -32,7 +32,9 @@ public final class Units {
         }
     }
 
-    /** Returns a formula as one would write it by hand: real fractions, and real signs of multiplication and division. */
+    /**
+     * Returns a formula as one would write it by hand: real fractions, and real signs of multiplication and division.
+     */
     public static String formula(String written) {
         return FRACTION.matcher(
                         written.replace(" * ", " × ").replace(" / ", " ÷ ").replace(" - ", " − "))

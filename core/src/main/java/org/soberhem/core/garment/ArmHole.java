@@ -1,8 +1,8 @@
 package org.soberhem.core.garment;
 
 /**
- * The arm-hole of a square-cut garment: a slit left open in the side seam, into which a straight sleeve and a square gusset are
- * sewn. Lengths in millimetres.
+ * The arm-hole of a square-cut garment: a slit left open in the side seam, into which a straight sleeve and a square
+ * gusset are sewn. Lengths in millimetres.
  *
  * @param loop girth of the arm-hole: over the shoulder and a hand's breadth below the armpit
  * @param upperArm girth of the upper arm
@@ -12,8 +12,8 @@ package org.soberhem.core.garment;
 public record ArmHole(double loop, double upperArm, double sleeve, double gusset) {
 
     /**
-     * An arm-hole that is less than so many upper arms binds: 18 in was far too tight for an 11¼ in arm (1.6), 24 in was right (2.13);
-     * the line is drawn half way (common practice).
+     * An arm-hole that is less than so many upper arms binds: 18 in was far too tight for an 11¼ in arm (1.6), 24 in
+     * was right (2.13); the line is drawn half way (common practice).
      */
     public static final double LEAST_ROOM = 1.86;
 

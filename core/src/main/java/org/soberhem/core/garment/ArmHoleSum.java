@@ -8,7 +8,10 @@ import java.util.Optional;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Sentence;
 
-/** The arm-hole of a square-cut garment in words: what each gusset leaves to gather, the neck gusset, the dropped shoulder. */
+/**
+ * The arm-hole of a square-cut garment in words: what each gusset leaves to gather, the neck gusset, the dropped
+ * shoulder.
+ */
 public final class ArmHoleSum {
 
     private final SumInputs given;

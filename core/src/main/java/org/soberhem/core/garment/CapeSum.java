@@ -10,7 +10,9 @@ import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Sentence;
 
-/** A cape's width and the way its upper edge comes down to the neck, in words, as marks along half the edge, and drawn. */
+/**
+ * A cape's width and the way its upper edge comes down to the neck, in words, as marks along half the edge, and drawn.
+ */
 public final class CapeSum {
 
     private static final double FLAT = 0.5;
@@ -41,9 +43,9 @@ public final class CapeSum {
     /**
      * Works the sum out.
      *
-     * @param given lengths {@code span}, {@code neck} and {@code length}; if wanted {@code shoulder}, {@code drop}, {@code dart},
-     *     {@code dart-length}, {@code pleat}, {@code box}, {@code hood} and the number {@code pleats}; the word {@code shoulders} is sculpted
-     *     or gathered
+     * @param given lengths {@code span}, {@code neck} and {@code length}; if wanted {@code shoulder}, {@code drop},
+     *     {@code dart}, {@code dart-length}, {@code pleat}, {@code box}, {@code hood} and the number {@code pleats};
+     *     the word {@code shoulders} is sculpted or gathered
      */
     public static Sum of(SumInputs given) {
         return new CapeSum(given).sum();
@@ -138,7 +140,10 @@ public final class CapeSum {
         return figures;
     }
 
-    /** Places along half the edge from the centre front, in order; what each takes, and where that leaves the finished edge. */
+    /**
+     * Places along half the edge from the centre front, in order; what each takes, and where that leaves the finished
+     * edge.
+     */
     private MarkTable marks() {
         List<List<Object>> rows = new ArrayList<>();
         double at = 0;
@@ -210,7 +215,9 @@ public final class CapeSum {
         return drawing.done();
     }
 
-    /** A dart leg: along the shoulder at first, bending down the arm over the shoulder point by the shoulder's slope. */
+    /**
+     * A dart leg: along the shoulder at first, bending down the arm over the shoulder point by the shoulder's slope.
+     */
     private Path leg(Point from, Point tip) {
         double share = Math.min(0.9, shoulder / dartLength);
         double bulge = (from.x() - tip.x()) * (0.5 + drop / Math.max(drop, shoulder) / 2);

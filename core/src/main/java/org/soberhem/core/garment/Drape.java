@@ -4,8 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * An overskirt drawn up by tapes that hang from the waistband inside. Each tape is tacked to the cloth at some points; between two
- * of them, and between the waist and the first, the cloth is longer than the tape and makes a puff. Lengths in millimetres.
+ * An overskirt drawn up by tapes that hang from the waistband inside. Each tape is tacked to the cloth at some points;
+ * between two of them, and between the waist and the first, the cloth is longer than the tape and makes a puff. Lengths
+ * in millimetres.
  *
  * @param length of the cloth from waist to edge, everywhere
  * @param tapes in order from the centre back outward; the same on both sides
@@ -91,8 +92,8 @@ public record Drape(double length, List<Tape> tapes) {
     }
 
     /**
-     * Returns by how much the edge rises anywhere: between tapes in a straight line, beyond the last falling to nothing over the same
-     * distance as before it. Our own simplification; cloth on the cross hangs lower.
+     * Returns by how much the edge rises anywhere: between tapes in a straight line, beyond the last falling to nothing
+     * over the same distance as before it. Our own simplification; cloth on the cross hangs lower.
      *
      * @param across from the centre back, along the cloth
      */

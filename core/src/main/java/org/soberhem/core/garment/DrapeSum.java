@@ -8,7 +8,10 @@ import java.util.Optional;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Sentence;
 
-/** An overskirt on tapes in words: the placing card of its tack points, what each puff takes up, and the line to level it by. */
+/**
+ * An overskirt on tapes in words: the placing card of its tack points, what each puff takes up, and the line to level
+ * it by.
+ */
 public final class DrapeSum {
 
     /** The edge is marked so often for levelling. */
@@ -37,9 +40,9 @@ public final class DrapeSum {
     /**
      * Works the sum out.
      *
-     * @param given lengths {@code length} (of the cloth), {@code half} (its width from the centre back) and {@code level} (how far
-     *     below the waist the edge shall hang); if wanted {@code check}, the repeat of a check. Each row is a tape: its distance
-     *     from the centre back, then for each tack where on the cloth and where on the tape
+     * @param given lengths {@code length} (of the cloth), {@code half} (its width from the centre back) and {@code
+     *     level} (how far below the waist the edge shall hang); if wanted {@code check}, the repeat of a check. Each
+     *     row is a tape: its distance from the centre back, then for each tack where on the cloth and where on the tape
      */
     public static Sum of(SumInputs given) {
         return new DrapeSum(given).sum();

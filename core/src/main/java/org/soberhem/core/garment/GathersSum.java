@@ -43,10 +43,10 @@ public final class GathersSum {
     /**
      * Works the sum out.
      *
-     * @param given lengths {@code width} and {@code band}; if wanted {@code plain}, what stays flat at openings and pockets,
-     *     {@code face} or {@code depth} of a pleat; the words {@code style} (gathers, knife, box, inverted, double-box,
-     *     gauging), {@code towards} (left or right), {@code left} and {@code right} (what lies there), {@code rest} (spread
-     *     or set-aside), {@code usual} (whose fullness was usual) and {@code cloth}
+     * @param given lengths {@code width} and {@code band}; if wanted {@code plain}, what stays flat at openings and
+     *     pockets, {@code face} or {@code depth} of a pleat; the words {@code style} (gathers, knife, box, inverted,
+     *     double-box, gauging), {@code towards} (left or right), {@code left} and {@code right} (what lies there),
+     *     {@code rest} (spread or set-aside), {@code usual} (whose fullness was usual) and {@code cloth}
      */
     public static Sum of(SumInputs given) {
         return new GathersSum(given).sum();
@@ -259,7 +259,10 @@ public final class GathersSum {
                 .done();
     }
 
-    /** A few pleats as seen from above, the cloth's edge drawn out in layers, and beneath them the flat cloth with its marks. */
+    /**
+     * A few pleats as seen from above, the cloth's edge drawn out in layers, and beneath them the flat cloth with its
+     * marks.
+     */
     private static Sketch section(Pleating pleats) {
         int shown = Math.min(pleats.count(), 3);
         int perPleat = pleats.runs().size() / pleats.count();

@@ -1,8 +1,8 @@
 package org.soberhem.core.garment;
 
 /**
- * Equal gores of a skirt or cape that stands as the frustum of a cone; each is a piece of a ring laid flat. Closed forms.
- * Lengths in millimetres.
+ * Equal gores of a skirt or cape that stands as the frustum of a cone; each is a piece of a ring laid flat. Closed
+ * forms. Lengths in millimetres.
  *
  * @param count how many gores
  * @param upper girth at the upper edge

@@ -83,7 +83,9 @@ public final class GoresSum {
                 .done();
     }
 
-    /** Returns a place of the flat gore: across from 0 to 1, and so far down its slope; the middle of its top is 0, 0. */
+    /**
+     * Returns a place of the flat gore: across from 0 to 1, and so far down its slope; the middle of its top is 0, 0.
+     */
     private static Point at(Gores gores, double across, double down) {
         if (gores.angle() == 0) {
             return new Point((across - 0.5) * gores.upperWidth(), down);

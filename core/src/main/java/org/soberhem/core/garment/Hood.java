@@ -4,8 +4,8 @@ import java.util.List;
 import org.soberhem.core.geometry.Point;
 
 /**
- * A hood with a mantle: one strip over the head from mantle edge to mantle edge, and a front and a back piece that hang from a
- * corner at the neck. Lengths in millimetres, angles in radians.
+ * A hood with a mantle: one strip over the head from mantle edge to mantle edge, and a front and a back piece that hang
+ * from a corner at the neck. Lengths in millimetres, angles in radians.
  *
  * @param school how front and back are cut
  * @param crown from shoulder point over the crown to shoulder point
@@ -105,8 +105,9 @@ public record Hood(
     }
 
     /**
-     * Returns by how much the mantle's edge on the arm rises when the arm is lifted. The mantle lies on the shoulder and hangs along
-     * the arm; the arm turns about the shoulder point. Our own simplification: cloth neither stretches nor slides.
+     * Returns by how much the mantle's edge on the arm rises when the arm is lifted. The mantle lies on the shoulder
+     * and hangs along the arm; the arm turns about the shoulder point. Our own simplification: cloth neither stretches
+     * nor slides.
      *
      * @param angle of the arm from hanging down
      */

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Cloth laid in equal pleats so that it comes out exactly as wide as its band. Lengths in millimetres, measured from the left as
- * one looks at the right side.
+ * Cloth laid in equal pleats so that it comes out exactly as wide as its band. Lengths in millimetres, measured from
+ * the left as one looks at the right side.
  *
- * <p>A pleat shows a face and hides folds; each fold hides twice its depth. With n pleats: band = n × face and
- * cloth = band + n × folds × 2 × depth + what is set aside.
+ * <p>A pleat shows a face and hides folds; each fold hides twice its depth. With n pleats: band = n × face and cloth =
+ * band + n × folds × 2 × depth + what is set aside.
  *
  * @param style how the cloth is folded
  * @param towards to which side the folds of knife pleats point
@@ -124,7 +124,9 @@ public record Pleating(Style style, Towards towards, double cloth, double band, 
         return new Pleating(style, towards, cloth, band, count, (cloth - band) / (2 * style.folds * count), 0);
     }
 
-    /** Returns the same number of pleats with their depth brought down to an eighth of an inch, and the rest set aside. */
+    /**
+     * Returns the same number of pleats with their depth brought down to an eighth of an inch, and the rest set aside.
+     */
     public Pleating settingAside() {
         double even = StrictMath.floor(depth / STEP + 1e-9) * STEP;
         return new Pleating(style, towards, cloth, band, count, even, cloth - band - 2.0 * style.folds * count * even);
@@ -188,7 +190,10 @@ public record Pleating(Style style, Towards towards, double cloth, double band, 
         }
     }
 
-    /** A fold that points right lies beneath what is to its left: the cloth goes back, then on again; one to the left is its mirror image. */
+    /**
+     * A fold that points right lies beneath what is to its left: the cloth goes back, then on again; one to the left is
+     * its mirror image.
+     */
     private void hide(List<Run> runs, int folds, Towards side) {
         for (int i = 0; i < folds; i++) {
             int first = side == Towards.RIGHT ? 2 * i + 1 : 2 * (folds - i);

@@ -6,13 +6,14 @@ import java.util.Optional;
 import org.soberhem.core.pattern.Side;
 
 /**
- * The balance of a skirt of straight panels: how far its upper edge is turned down at each place of the waist so that the hem
- * hangs level. Between the marks the fold runs straight. Lengths in millimetres.
+ * The balance of a skirt of straight panels: how far its upper edge is turned down at each place of the waist so that
+ * the hem hangs level. Between the marks the fold runs straight. Lengths in millimetres.
  *
  * @param panel length of a panel
  * @param kept what the hem still takes of it: its allowance, that of a facing, or nothing once the hem is made
  * @param wanted finished lengths from the natural waist
- * @param point how far a pointed bodice reaches below the waist at the centre front; from under the arm the fold dips to it
+ * @param point how far a pointed bodice reaches below the waist at the centre front; from under the arm the fold dips
+ *     to it
  * @param top what is done with the cloth above the waist
  * @param allowance what a cut upper edge keeps above the waist to be sewn; a folded one keeps {@link #LEAST}
  */

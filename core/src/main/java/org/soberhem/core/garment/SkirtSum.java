@@ -10,7 +10,9 @@ import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Side;
 
-/** The balance of a straight-panel skirt in words, as a flat panel with its fold line, and as a table to mark it from. */
+/**
+ * The balance of a straight-panel skirt in words, as a flat panel with its fold line, and as a table to mark it from.
+ */
 public final class SkirtSum {
 
     private static final double LEAST_OVERLAP = 1.5 * INCH;
@@ -49,9 +51,9 @@ public final class SkirtSum {
     /**
      * Works the sum out.
      *
-     * @param given lengths {@code front}, {@code left}, {@code right}, {@code back}, {@code panel}, {@code hem}; if wanted
-     *     {@code point}, {@code around}, {@code overlap}, {@code opening}, {@code slit}, {@code clearance}, {@code width} and
-     *     {@code panels}; the word {@code top} is folded or cut
+     * @param given lengths {@code front}, {@code left}, {@code right}, {@code back}, {@code panel}, {@code hem}; if
+     *     wanted {@code point}, {@code around}, {@code overlap}, {@code opening}, {@code slit}, {@code clearance},
+     *     {@code width} and {@code panels}; the word {@code top} is folded or cut
      */
     public static Sum of(SumInputs given) {
         return new SkirtSum(given).sum();
@@ -296,8 +298,8 @@ public final class SkirtSum {
     }
 
     /**
-     * The flat cloth: the left half of the waist to the right of the middle, as one looks at the wearer. Its width is drawn narrower
-     * than it is, so that the fold can be seen.
+     * The flat cloth: the left half of the waist to the right of the middle, as one looks at the wearer. Its width is
+     * drawn narrower than it is, so that the fold can be seen.
      */
     private Sketch sketch() {
         double half = skirt.panel() * 0.85;

@@ -185,7 +185,10 @@ public final class Gate {
         return wrong.get(wrong.size() - 1);
     }
 
-    /** What is made of straight panels has nothing to wait for; what hangs must have waited, whatever steps it was given. */
+    /**
+     * What is made of straight panels has nothing to wait for; what hangs must have waited, whatever steps it was
+     * given.
+     */
     private GateCondition hung(EvaluatedCostume at, Garment garment, Supplies supplies) {
         Optional<Task> waiting = at.costume().underway().bench().tasks().stream()
                 .filter(task -> task.garment().equals(garment.name()) && task.kind() == Task.Kind.WAIT)
@@ -274,7 +277,10 @@ public final class Gate {
         return GateCondition.of(GateCheck.REMARKS, open.isEmpty(), words, Stage.FITTING, first);
     }
 
-    /** Says whether a remark keeps the final cloth from being cut: it is open, it matters, and nothing later will cure it. */
+    /**
+     * Says whether a remark keeps the final cloth from being cut: it is open, it matters, and nothing later will cure
+     * it.
+     */
     public boolean blocks(Remark remark) {
         if (!remark.isOpen() || remark.seen().isEmpty()) {
             return false;
@@ -403,7 +409,10 @@ public final class Gate {
                 Target.PLACE);
     }
 
-    /** Returns the edges of a garment that are left long and trimmed last on the wearer: neckline high, waist and hem long. */
+    /**
+     * Returns the edges of a garment that are left long and trimmed last on the wearer: neckline high, waist and hem
+     * long.
+     */
     public static List<Sentence> heldBack(DraftedGarment work) {
         Set<String> neck = new LinkedHashSet<>();
         Set<String> waist = new LinkedHashSet<>();

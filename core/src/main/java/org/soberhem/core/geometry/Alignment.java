@@ -6,11 +6,12 @@ import org.locationtech.jts.math.Matrix;
 /**
  * A plane laid on another by places marked on both.
  *
- * <p>By shift, turn and scale it is the least-squares similarity, whose closed form in complex numbers is S. Umeyama, 1991,
- * "Least-squares estimation of transformation parameters between two point patterns", IEEE Transactions on Pattern Analysis
- * and Machine Intelligence 13 (4), in the plane and without mirroring. By perspective it is the direct linear solution for
- * the eight numbers of a homography whose ninth is 1, on places shifted to their mean and scaled to a mean distance of √2:
- * R. Hartley, 1997, "In defense of the eight-point algorithm", same journal, 19 (6). Both from memory.
+ * <p>By shift, turn and scale it is the least-squares similarity, whose closed form in complex numbers is S. Umeyama,
+ * 1991, "Least-squares estimation of transformation parameters between two point patterns", IEEE Transactions on
+ * Pattern Analysis and Machine Intelligence 13 (4), in the plane and without mirroring. By perspective it is the direct
+ * linear solution for the eight numbers of a homography whose ninth is 1, on places shifted to their mean and scaled to
+ * a mean distance of √2: R. Hartley, 1997, "In defense of the eight-point algorithm", same journal, 19 (6). Both from
+ * memory.
  */
 public final class Alignment {
 
@@ -187,18 +188,6 @@ public final class Alignment {
         double last = h[0] * h[4] - h[1] * h[3];
         return new Alignment(
                 new double[] {a / last, b / last, c / last, d / last, e / last, f / last, g / last, k / last});
-    }
-
-    /** Says whether it keeps shapes: shift, turn and scale only. */
-    public boolean isSimilar() {
-        return h[6] == 0 && h[7] == 0;
-    }
-
-    /** Returns how much longer a small line at a place becomes. */
-    public double scale(Point at) {
-        Point along = of(at.plus(new Point(1, 0))).minus(of(at));
-        Point down = of(at.plus(new Point(0, 1))).minus(of(at));
-        return Math.sqrt(Math.abs(along.cross(down)));
     }
 
     /** Returns the eight numbers of its matrix, row by row; the ninth is 1. */

@@ -14,8 +14,4 @@ public enum Corner {
     Corner(String words) {
         this.words = words;
     }
-
-    public String words() {
-        return words;
-    }
 }

@@ -5,7 +5,10 @@ import java.util.function.UnaryOperator;
 /** A cubic curve: leaves its start towards the first handle and comes into its end from the second. */
 public record Cubic(Point start, Point first, Point second, Point end) implements Segment {
 
-    /** Nodes and weights of the eight-point Gauss-Legendre rule on [-1, 1]; relative error under 1e-9 on two halves of any curve in a draft. */
+    /**
+     * Nodes and weights of the eight-point Gauss-Legendre rule on [-1, 1]; relative error under 1e-9 on two halves of
+     * any curve in a draft.
+     */
     private static final double[] NODES = {
         0.1834346424956498, 0.5255324099163290, 0.7966664774136267, 0.9602898564975363
     };

@@ -7,8 +7,8 @@ import java.util.List;
  * Moves the edges of a closed outline inward, each by its own amount, and keeps them curves: the seam line within a
  * plate's cutting line.
  *
- * <p>Each curve is halved twice; each part is replaced by the cubic with the offset's own ends, directions and speeds. On
- * the curves of a bodice this stays within 0.02 mm of the true parallel.
+ * <p>Each curve is halved twice; each part is replaced by the cubic with the offset's own ends, directions and speeds.
+ * On the curves of a bodice this stays within 0.02 mm of the true parallel.
  */
 public final class Inset {
 

@@ -143,7 +143,10 @@ final class Join {
         side.add(start.minus(out.times((limit() - start.minus(corner).dot(middle)) / -out.dot(middle))));
     }
 
-    /** Cuts both sides back to the place where they cross near their common corner; without one they are joined straight. */
+    /**
+     * Cuts both sides back to the place where they cross near their common corner; without one they are joined
+     * straight.
+     */
     private void trimToCrossing() {
         for (int i = side.size() - 2; i >= 0; i--) {
             Point a = side.get(i);

@@ -76,8 +76,8 @@ public record Outline(List<Point> corners) {
     }
 
     /**
-     * Returns where an endless straight line enters and leaves the outline, as distances along the line from {@code from},
-     * in rising order; always an even number of places.
+     * Returns where an endless straight line enters and leaves the outline, as distances along the line from {@code
+     * from}, in rising order; always an even number of places.
      *
      * @param from a place on the line
      * @param direction the line's direction, with length 1

@@ -132,7 +132,8 @@ public record Path(List<Segment> segments) {
     }
 
     /**
-     * Returns the share of the length at which a measure of places changes its sign between the path's two ends, found by halving.
+     * Returns the share of the length at which a measure of places changes its sign between the path's two ends, found
+     * by halving.
      *
      * @return empty if it has the same sign at both
      */
@@ -337,8 +338,8 @@ public record Path(List<Segment> segments) {
     }
 
     /**
-     * Returns the path redrawn after its ends were moved, leaving and coming in as before; a straight stretch stays straight.
-     * Inner joints follow by their share of the length and stay smooth.
+     * Returns the path redrawn after its ends were moved, leaving and coming in as before; a straight stretch stays
+     * straight. Inner joints follow by their share of the length and stay smooth.
      */
     public Path redrawn(Point startBy, Point endBy) {
         double total = length();
@@ -356,8 +357,8 @@ public record Path(List<Segment> segments) {
     }
 
     /**
-     * Returns the path redrawn after its end was turned and moved: it leaves its start as before and comes into its new end
-     * in the turned direction; in between it keeps its proportions.
+     * Returns the path redrawn after its end was turned and moved: it leaves its start as before and comes into its new
+     * end in the turned direction; in between it keeps its proportions.
      *
      * @param to where the end goes
      */

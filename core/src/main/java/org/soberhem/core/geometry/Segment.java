@@ -27,15 +27,21 @@ public sealed interface Segment permits LineSegment, Cubic {
     Segment part(double from, double to);
 
     /**
-     * Returns the stretch redrawn after its ends were moved: what lies between follows evenly from one end to the other, as
-     * when a seam is redrawn smoothly through two corrected points.
+     * Returns the stretch redrawn after its ends were moved: what lies between follows evenly from one end to the
+     * other, as when a seam is redrawn smoothly through two corrected points.
      */
     Segment withEndsMoved(Point startBy, Point endBy);
 
-    /** Returns the stretch with every place that defines it sent elsewhere; exact where the places are turned, moved or stretched evenly. */
+    /**
+     * Returns the stretch with every place that defines it sent elsewhere; exact where the places are turned, moved or
+     * stretched evenly.
+     */
     Segment mapped(UnaryOperator<Point> to);
 
-    /** Returns the stretch between other ends that leaves and comes in as before, in proportion to the distance between them. */
+    /**
+     * Returns the stretch between other ends that leaves and comes in as before, in proportion to the distance between
+     * them.
+     */
     Segment redrawn(Point from, Point to);
 
     /** Returns the stretch as a cubic curve. */

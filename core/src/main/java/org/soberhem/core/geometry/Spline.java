@@ -8,8 +8,8 @@ import java.util.Optional;
  * Draws the smooth line that a bent lath would take through places: its direction and its bend are continuous. The
  * parameter runs by the length of the chords, so that places may lie near and far from each other.
  *
- * @see <a href="https://doi.org/10.1007/978-1-4612-6333-3">C. de Boor, A Practical Guide to Splines, 1978, chapter IV</a>
- *     (the equations, with either end bound in direction or left free)
+ * @see <a href="https://doi.org/10.1007/978-1-4612-6333-3">C. de Boor, A Practical Guide to Splines, 1978, chapter
+ *     IV</a> (the equations, with either end bound in direction or left free)
  */
 final class Spline {
 

@@ -70,7 +70,10 @@ public record ClothSupply(ClothUse use, Optional<Cloth> cloth, Optional<Fibre> f
                 .isPresent();
     }
 
-    /** Returns the length that the kept lay needs of the cloth as it is now, uneven ends and shrinkage counted in, in millimetres. */
+    /**
+     * Returns the length that the kept lay needs of the cloth as it is now, uneven ends and shrinkage counted in, in
+     * millimetres.
+     */
     public Optional<Double> needed() {
         return isLaid() ? use.lay().map(lay -> needed(lay.length())) : Optional.empty();
     }

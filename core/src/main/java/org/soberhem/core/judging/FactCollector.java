@@ -41,7 +41,10 @@ public final class FactCollector {
 
     private static final String PROPORTIONAL = "proportional-ruler";
 
-    /** Full bust less high bust beyond which a block without more room pulls, and below which it stands empty (common practice). */
+    /**
+     * Full bust less high bust beyond which a block without more room pulls, and below which it stands empty (common
+     * practice).
+     */
     private static final double CUP_LARGE = 3 * 25.4;
 
     private static final double CUP_SMALL = 25.4;

@@ -23,8 +23,8 @@ import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Side;
 
 /**
- * Which bodies a finished pattern would serve: for every check the measurements between which it passes, as it is, with its
- * seams let out, and with its tucks let down.
+ * Which bodies a finished pattern would serve: for every check the measurements between which it passes, as it is, with
+ * its seams let out, and with its tucks let down.
  *
  * @param spans one a check that hangs on a measurement
  */
@@ -68,7 +68,9 @@ public record FitRange(List<Span> spans) {
             return Math.max(0, Math.max(least - value, value - largest));
         }
 
-        /** Returns by how much it must be let out for a measurement, as far as it can be; 0 where it serves as it is. */
+        /**
+         * Returns by how much it must be let out for a measurement, as far as it can be; 0 where it serves as it is.
+         */
         public double letOut(double value) {
             return Math.max(0, Math.min(value, largest) - most);
         }

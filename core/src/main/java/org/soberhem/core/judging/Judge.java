@@ -226,7 +226,10 @@ public final class Judge {
         return verdicts;
     }
 
-    /** Returns the garment that a rule is about: one of its kind, the tightest to get into or the one that says the quantity; or the whole figure. */
+    /**
+     * Returns the garment that a rule is about: one of its kind, the tightest to get into or the one that says the
+     * quantity; or the whole figure.
+     */
     private static Optional<String> garment(Rule rule, Map<String, DraftedGarment> works) {
         if (rule.garments().isEmpty()) {
             return Optional.of("");

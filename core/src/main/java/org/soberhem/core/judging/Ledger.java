@@ -149,7 +149,10 @@ public final class Ledger {
         }
     }
 
-    /** Returns the accounts of a garment along the versions that its present state comes from, in the order of their first line. */
+    /**
+     * Returns the accounts of a garment along the versions that its present state comes from, in the order of their
+     * first line.
+     */
     public static List<Account> of(Costume costume, Garment garment, Pattern pattern) {
         Map<String, List<Line>> seams = new LinkedHashMap<>();
         Map<String, List<Line>> levels = new LinkedHashMap<>();

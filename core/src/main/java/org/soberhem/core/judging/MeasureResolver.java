@@ -21,7 +21,9 @@ import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Side;
 
-/** Hands a wearer's readings to the drafts of a costume: by definition, by posture and by layers, or as the maker chose. */
+/**
+ * Hands a wearer's readings to the drafts of a costume: by definition, by posture and by layers, or as the maker chose.
+ */
 public final class MeasureResolver {
 
     private final MeasureCatalogue catalogue;
@@ -207,7 +209,9 @@ public final class MeasureResolver {
         return Optional.empty();
     }
 
-    /** Returns the ids that may be taken for a measure: itself and what it is confused with, as far as they were read. */
+    /**
+     * Returns the ids that may be taken for a measure: itself and what it is confused with, as far as they were read.
+     */
     public List<String> candidates(String asked, MeasurementSet set) {
         List<String> ids = new ArrayList<>();
         ids.add(asked);

@@ -5,8 +5,8 @@ import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Version;
 
 /**
- * What of a garment is no longer as in the version that it was made from. Only an unchanged garment is that version: what was
- * tried on, and every gate that was passed, is then of it.
+ * What of a garment is no longer as in the version that it was made from. Only an unchanged garment is that version:
+ * what was tried on, and every gate that was passed, is then of it.
  */
 public enum SinceVersion {
     UNCHANGED(""),

@@ -136,7 +136,9 @@ public record Layer(
                 .findFirst();
     }
 
-    /** Says whether it is laced: it stops one bending, and stands open by a gap that belongs to every reading over it. */
+    /**
+     * Says whether it is laced: it stops one bending, and stands open by a gap that belongs to every reading over it.
+     */
     public boolean isLaced() {
         return kind == LayerClass.BODY_SHAPER && cautions.contains(LACING);
     }

@@ -7,7 +7,9 @@ import java.util.Optional;
 import org.soberhem.core.body.AsWorn;
 import org.soberhem.core.length.Sentence;
 
-/** Estimates what a reading becomes over layers that it was not taken over. An estimate is a range, never a measurement. */
+/**
+ * Estimates what a reading becomes over layers that it was not taken over. An estimate is a range, never a measurement.
+ */
 public final class OverLayers {
 
     /**
@@ -33,8 +35,8 @@ public final class OverLayers {
     /**
      * Estimates a reading over more layers.
      *
-     * <p>Changes of several layers add, lower to lower and upper to upper; of the layers that shape the trunk or the bust
-     * the last one put on rules.
+     * <p>Changes of several layers add, lower to lower and upper to upper; of the layers that shape the trunk or the
+     * bust the last one put on rules.
      *
      * @param measure catalogue id
      * @param millimetres as measured
@@ -88,8 +90,8 @@ public final class OverLayers {
     }
 
     /**
-     * Computes the length of a tape from the waist to the floor over the rings of a skirt support: taut from ring to ring
-     * where they stand out, plumb from the widest one down.
+     * Computes the length of a tape from the waist to the floor over the rings of a skirt support: taut from ring to
+     * ring where they stand out, plumb from the widest one down.
      *
      * @param waist height of the waist above the floor, in millimetres
      * @param rings from the support

@@ -57,8 +57,8 @@ public record Wardrobe(List<Layer> layers, List<LayerStack> stacks, Map<String, 
     }
 
     /**
-     * Returns the measures, by catalogue id, that do not count over another stack than the one they were taken over: those
-     * that any layer changes which is in one stack and not in the other.
+     * Returns the measures, by catalogue id, that do not count over another stack than the one they were taken over:
+     * those that any layer changes which is in one stack and not in the other.
      */
     public Set<String> noLongerCount(String measuredOver, String wornOver) {
         Set<String> differing = new HashSet<>(idsOf(measuredOver));
@@ -72,7 +72,9 @@ public record Wardrobe(List<Layer> layers, List<LayerStack> stacks, Map<String, 
         return changed;
     }
 
-    /** Returns the measures that layers of a stack give another shape, so that proportions of bare bodies do not hold. */
+    /**
+     * Returns the measures that layers of a stack give another shape, so that proportions of bare bodies do not hold.
+     */
     public Set<String> shaped(String stack) {
         Set<String> shaped = new TreeSet<>();
         stack(stack).map(this::layersOf).orElse(List.of()).stream()

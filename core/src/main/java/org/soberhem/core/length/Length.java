@@ -55,16 +55,8 @@ public record Length(long nanometres) implements Comparable<Length> {
         return (double) nanometres / unit.nanometres();
     }
 
-    public Length plus(Length other) {
-        return new Length(Math.addExact(nanometres, other.nanometres));
-    }
-
     public Length minus(Length other) {
         return new Length(Math.subtractExact(nanometres, other.nanometres));
-    }
-
-    public Length negated() {
-        return new Length(Math.negateExact(nanometres));
     }
 
     @Override

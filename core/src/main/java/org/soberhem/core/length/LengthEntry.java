@@ -59,7 +59,9 @@ public record LengthEntry(Length value, String typed, LengthUnit unit) {
         return new LengthEntry(new Length(nanometres), typed + " → " + other.word(), other);
     }
 
-    /** Returns the entries that two neighbouring digits of its first number, exchanged, would give; none of them equal. */
+    /**
+     * Returns the entries that two neighbouring digits of its first number, exchanged, would give; none of them equal.
+     */
     public List<LengthEntry> transposed() {
         Matcher digits = FIRST_DIGITS.matcher(typed);
         List<LengthEntry> others = new ArrayList<>();

@@ -14,7 +14,8 @@ import org.soberhem.core.length.Sentence;
  *
  * @param alignment from places of the picture to places of the reference
  * @param miss how far the places that hold the two together still lie apart on the mean, in the reference's own measure
- * @param perPoint length on the wearer of one of the reference's own measure, in millimetres; not a number until a length is known
+ * @param perPoint length on the wearer of one of the reference's own measure, in millimetres; not a number until a
+ *     length is known
  * @param differences of the places that are compared
  */
 public record Likeness(Alignment alignment, double miss, double perPoint, List<Difference> differences) {

@@ -62,7 +62,10 @@ public record Dart(String name, Point point, Point first, Point second, double b
         return point.towards(first, apex / (apex - a)).distanceTo(point.towards(second, apex / (apex - b)));
     }
 
-    /** Returns where a leg crosses the line, as a distance along it; a leg crosses it once, since it ends on its other side. */
+    /**
+     * Returns where a leg crosses the line, as a distance along it; a leg crosses it once, since it ends on its other
+     * side.
+     */
     private static double meeting(Segment leg, Point from, Point direction) {
         double sign = direction.cross(leg.start().minus(from));
         double crossing = Bisection.between(

@@ -43,8 +43,9 @@ public record Pattern(String draft, List<Piece> pieces, List<Seam> seams) {
     }
 
     /**
-     * Returns an edge as it is worn on a side, or what became of it: the edges that it was split into, in its piece or in
-     * those that its piece was cut into, or the edge that another piece took over. Each is named after it, with a stroke.
+     * Returns an edge as it is worn on a side, or what became of it: the edges that it was split into, in its piece or
+     * in those that its piece was cut into, or the edge that another piece took over. Each is named after it, with a
+     * stroke.
      */
     public List<Edge> edges(EdgeRef ref, Side side) {
         Optional<Edge> whole = piece(ref.piece(), side).flatMap(piece -> piece.edge(ref.edge()));
@@ -89,7 +90,10 @@ public record Pattern(String draft, List<Piece> pieces, List<Seam> seams) {
         return parts.stream().mapToDouble(edge -> edge.path().length()).sum();
     }
 
-    /** Returns where a named point lies, in its piece or in what that was cut into or joined to; {@code ref} names piece and point. */
+    /**
+     * Returns where a named point lies, in its piece or in what that was cut into or joined to; {@code ref} names piece
+     * and point.
+     */
     public Optional<Point> point(EdgeRef ref, Side side) {
         String taken = Derived.takenOver(ref.piece(), ref.edge());
         for (Piece piece : pieces) {

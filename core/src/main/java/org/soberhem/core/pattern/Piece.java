@@ -163,7 +163,10 @@ public record Piece(
         return withSide(other);
     }
 
-    /** Says whether two worn pieces lie one on the other within a tolerance, with their allowances and marks, so that they are cut as a pair or on a fold. */
+    /**
+     * Says whether two worn pieces lie one on the other within a tolerance, with their allowances and marks, so that
+     * they are cut as a pair or on a fold.
+     */
     public boolean sameShapeAs(Piece other, double tolerance) {
         if (!points.keySet().equals(other.points.keySet()) || edges.size() != other.edges.size()) {
             return false;

@@ -9,8 +9,8 @@ import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Point;
 
 /**
- * Where the pieces of a pattern lie on the paper, in millimetres. Pieces of the body hang on one line drawn right across,
- * centre front to the left and centre back to the right; the others stand beside them.
+ * Where the pieces of a pattern lie on the paper, in millimetres. Pieces of the body hang on one line drawn right
+ * across, centre front to the left and centre back to the right; the others stand beside them.
  *
  * @param places where each piece lies, by the spread's name
  * @param line name of the level that the pieces hang on, if they share one

@@ -10,8 +10,8 @@ import org.soberhem.core.geometry.Point;
 import org.soberhem.core.geometry.Turn;
 
 /**
- * Walks one side of a seam along the other, as with two paper pieces: both begin at the same end and are laid edge on edge,
- * place by place.
+ * Walks one side of a seam along the other, as with two paper pieces: both begin at the same end and are laid edge on
+ * edge, place by place.
  */
 public final class SeamWalk {
 
@@ -177,7 +177,10 @@ public final class SeamWalk {
         return turned;
     }
 
-    /** Returns how well two runs agree when both begin at their first end: by marks, by what crosses at the ends, by height. */
+    /**
+     * Returns how well two runs agree when both begin at their first end: by marks, by what crosses at the ends, by
+     * height.
+     */
     private static double agreement(List<Stretch> one, List<Stretch> two) {
         Map<String, Double> here = shares(one);
         Map<String, Double> there = shares(two);
@@ -249,7 +252,8 @@ public final class SeamWalk {
     }
 
     /**
-     * Returns how the line that crosses the seam runs on at its beginning or end; empty where different lines meet there.
+     * Returns how the line that crosses the seam runs on at its beginning or end; empty where different lines meet
+     * there.
      */
     public Optional<Crossing> crossing(boolean atStart) {
         Edge one = crossing(first, atStart);

@@ -103,7 +103,9 @@ public record Bench(List<Task> tasks, List<Spell> spells) {
                         .toList());
     }
 
-    /** Returns the bench with the sign that work still goes on, so that no more than this is lost when it is cut off. */
+    /**
+     * Returns the bench with the sign that work still goes on, so that no more than this is lost when it is cut off.
+     */
     public Bench seen(LocalDateTime now) {
         return new Bench(
                 tasks,

@@ -29,8 +29,8 @@ public record Forecast(LocalDate early, LocalDate middle, LocalDate late, double
     private static final int MOST_DAYS = 1500;
 
     /**
-     * What is believed before anything was timed, from memory: steps take a third longer than thought, give or take a factor of 1.6,
-     * and that counts as much as four timed steps.
+     * What is believed before anything was timed, from memory: steps take a third longer than thought, give or take a
+     * factor of 1.6, and that counts as much as four timed steps.
      */
     private static final double USUAL = Math.log(1.33);
 
@@ -43,7 +43,8 @@ public record Forecast(LocalDate early, LocalDate middle, LocalDate late, double
     private static final int DAYS = 7;
 
     /**
-     * Plays the rest of the work through many times: how fast the maker is, how long each step takes, how much time each day has.
+     * Plays the rest of the work through many times: how fast the maker is, how long each step takes, how much time
+     * each day has.
      *
      * @param bench the steps
      * @param pace of the maker
@@ -191,7 +192,9 @@ public record Forecast(LocalDate early, LocalDate middle, LocalDate late, double
             return free[day];
         }
 
-        /** Takes so many minutes from the days from a moment on; returns the day, with its part, on which they are done. */
+        /**
+         * Takes so many minutes from the days from a moment on; returns the day, with its part, on which they are done.
+         */
         double worked(double from, double minutes) {
             double left = minutes;
             int day = (int) from;

@@ -10,7 +10,8 @@ import java.util.Set;
 import java.util.regex.Pattern;
 
 /**
- * How making up goes as a rule: what comes before and after the sewing of a sheet, and what kinds of work its sentences speak of.
+ * How making up goes as a rule: what comes before and after the sewing of a sheet, and what kinds of work its sentences
+ * speak of.
  *
  * @param before steps before the sewing, in order
  * @param kinds of work, by the words that name them

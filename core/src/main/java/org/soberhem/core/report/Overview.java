@@ -8,8 +8,8 @@ import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
 
 /**
- * As much of a costume, or of a wearer, as is needed among many of them; it is stored beside the whole, so that the whole is read only when it is looked
- * at.
+ * As much of a costume, or of a wearer, as is needed among many of them; it is stored beside the whole, so that the
+ * whole is read only when it is looked at.
  *
  * @param title of the costume, or the wearer's name
  * @param wearer id of the wearer; empty for a wearer

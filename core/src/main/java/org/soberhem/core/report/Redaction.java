@@ -43,7 +43,10 @@ public record Redaction(Costume costume, Wearer wearer) {
         }
     }
 
-    /** Returns both with what is left out gone from every place; a finished pattern stays, the figures that it came from do not. */
+    /**
+     * Returns both with what is left out gone from every place; a finished pattern stays, the figures that it came from
+     * do not.
+     */
     public Redaction without(Set<LeftOut> left) {
         Wearer shown = wearer;
         if (left.contains(LeftOut.NAME)) {
@@ -100,8 +103,8 @@ public record Redaction(Costume costume, Wearer wearer) {
     }
 
     /**
-     * Returns the costume begun for another wearer: garments as they were drafted, cloth and steps; not the measurements, what was decided for
-     * this body, the fittings and the time spent.
+     * Returns the costume begun for another wearer: garments as they were drafted, cloth and steps; not the
+     * measurements, what was decided for this body, the fittings and the time spent.
      *
      * @param id of the new costume
      * @param other who it is for

@@ -23,7 +23,10 @@ import org.soberhem.core.layers.Wardrobe;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.pattern.Side;
 
-/** Dresses a wearer: the body from the readings, over layers whose effects are ranges, in what the finished patterns give. */
+/**
+ * Dresses a wearer: the body from the readings, over layers whose effects are ranges, in what the finished patterns
+ * give.
+ */
 public final class Dressing {
 
     private final FigurePlan plan;
@@ -142,7 +145,9 @@ public final class Dressing {
                 stands.dome());
     }
 
-    /** Returns what a measure reads over the layers, in the middle of the range where it was not read over them; or NaN. */
+    /**
+     * Returns what a measure reads over the layers, in the middle of the range where it was not read over them; or NaN.
+     */
     public double reading(Subject subject, String measure) {
         return reader(subject, Side.RIGHT, 0.5).applyAsDouble(measure);
     }
@@ -163,7 +168,10 @@ public final class Dressing {
         };
     }
 
-    /** A reading over other layers: within the range of what they change, or, where nobody has said by how much, as it was read. */
+    /**
+     * A reading over other layers: within the range of what they change, or, where nobody has said by how much, as it
+     * was read.
+     */
     private double over(String measure, double read, String measuredOver, String wornOver, double share) {
         if (measuredOver.equals(wornOver)) {
             return read;
@@ -173,7 +181,9 @@ public final class Dressing {
                 .orElse(read);
     }
 
-    /** Says whether a layer's effect had to be estimated to draw the figure, since the readings were taken over others. */
+    /**
+     * Says whether a layer's effect had to be estimated to draw the figure, since the readings were taken over others.
+     */
     public boolean isEstimated(Subject subject) {
         String measuredOver = subject.set().map(MeasurementSet::stack).orElse(Wardrobe.NONE);
         return !measuredOver.equals(subject.stack())

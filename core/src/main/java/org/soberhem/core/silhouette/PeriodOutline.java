@@ -16,9 +16,9 @@ import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 
 /**
- * A period's outline on one wearer: its heights moved to the wearer's own levels, its breadths and depths in the proportion
- * in which the wearer is broader and deeper than a usual body of the same height. A shape to compare with, never a size to
- * come to. In millimetres.
+ * A period's outline on one wearer: its heights moved to the wearer's own levels, its breadths and depths in the
+ * proportion in which the wearer is broader and deeper than a usual body of the same height. A shape to compare with,
+ * never a size to come to. In millimetres.
  */
 public final class PeriodOutline {
 
@@ -163,8 +163,8 @@ public final class PeriodOutline {
     public record Seen(double height, double reach) {}
 
     /**
-     * Returns the widest departure of an outline seen from the front, between the neck and the knee; what lies within the
-     * band, arms and sleeves included, does not depart.
+     * Returns the widest departure of an outline seen from the front, between the neck and the knee; what lies within
+     * the band, arms and sleeves included, does not depart.
      *
      * @param seen on either side
      * @param knee height of the knee, in millimetres

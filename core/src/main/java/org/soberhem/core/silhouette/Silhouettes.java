@@ -91,8 +91,8 @@ public final class Silhouettes {
     private static final int NEAR_YEARS = 6;
 
     /**
-     * Returns the silhouette that is meant where none was chosen: of the wearer's kind, current in the year or shortly before
-     * or after; of several, the one that has most to say about the garments.
+     * Returns the silhouette that is meant where none was chosen: of the wearer's kind, current in the year or shortly
+     * before or after; of several, the one that has most to say about the garments.
      *
      * @param garments kinds of garment that are worn
      */
@@ -114,7 +114,10 @@ public final class Silhouettes {
                 : build.bust() ? Silhouette.Who.WOMAN : Silhouette.Who.MAN;
     }
 
-    /** Returns the rules by which a costume is judged: the silhouette's, of one school where they differ, and those of every period. */
+    /**
+     * Returns the rules by which a costume is judged: the silhouette's, of one school where they differ, and those of
+     * every period.
+     */
     public List<Rule> rules(Optional<Silhouette> silhouette, String school) {
         List<Rule> rules = new ArrayList<>();
         silhouette.ifPresent(chosen -> {

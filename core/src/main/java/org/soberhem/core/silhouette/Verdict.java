@@ -15,7 +15,8 @@ import org.soberhem.core.length.Sentence;
  * @param garment name of the garment that it is about; empty if the whole figure
  * @param grade how it stands
  * @param quantity what was judged
- * @param amount by how much the quantity is to become greater (-: less) to meet the rule, as a length where there is one
+ * @param amount by how much the quantity is to become greater (-: less) to meet the rule, as a length where there is
+ *     one
  * @param departure why the maker departs from it on purpose; empty if not
  */
 public record Verdict(

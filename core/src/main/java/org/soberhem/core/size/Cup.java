@@ -4,8 +4,8 @@ import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthUnit;
 
 /**
- * The cup letter of patterns that are sold by cup: full bust less high bust, a letter an inch. One national convention of
- * the pattern trade, common practice; it is no brassière size.
+ * The cup letter of patterns that are sold by cup: full bust less high bust, a letter an inch. One national convention
+ * of the pattern trade, common practice; it is no brassière size.
  */
 public final class Cup {
 

@@ -14,7 +14,8 @@ import org.soberhem.core.length.Sentence;
  * @param chart the chart
  * @param governing measure that decided, by catalogue id
  * @param row the size whose governing measure comes nearest
- * @param left the wearer's measure less the row's, by catalogue id, in millimetres: positive where the pattern is too small
+ * @param left the wearer's measure less the row's, by catalogue id, in millimetres: positive where the pattern is too
+ *     small
  * @param outside whether the wearer lies beyond the chart's ends
  * @param smaller the size below, if the chart's stated ease still leaves the ease that is wanted
  */
@@ -29,8 +30,8 @@ public record SizeMatch(
     /**
      * Matches a chart.
      *
-     * @param governing measures that decide for the kind of garment, the best first; the first that chart and wearer both
-     *     have is taken
+     * @param governing measures that decide for the kind of garment, the best first; the first that chart and wearer
+     *     both have is taken
      * @param wearer returns the wearer's measure in millimetres, or NaN
      * @param wantedEase ease wanted at the governing measure, in millimetres
      * @return empty if chart and wearer share none of the governing measures

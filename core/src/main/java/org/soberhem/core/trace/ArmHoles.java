@@ -6,10 +6,16 @@ import java.util.Optional;
 import org.soberhem.core.pattern.Role;
 import org.soberhem.core.pattern.Seam;
 
-/** Keeps the arm-hole plausible: its depth on the back and the front, and the cap that is set into it, are found by trying. */
+/**
+ * Keeps the arm-hole plausible: its depth on the back and the front, and the cap that is set into it, are found by
+ * trying.
+ */
 final class ArmHoles {
 
-    /** How far inside the band of the arm-hole the back is drawn, as a share of the band: the front follows by its side seam. */
+    /**
+     * How far inside the band of the arm-hole the back is drawn, as a share of the band: the front follows by its side
+     * seam.
+     */
     private static final double INSIDE = 0.25;
 
     /** Room between the shoulder or the waist and the arm-hole's lowest place, in millimetres. */

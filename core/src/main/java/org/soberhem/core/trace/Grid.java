@@ -8,8 +8,8 @@ import org.soberhem.core.geometry.Point;
  * How places on a picture become places on paper.
  *
  * @param way by which marks
- * @param marks on the picture, in shares of its width: four corners clockwise from the one above at the left, or two ends of
- *     a line that runs across
+ * @param marks on the picture, in shares of its width: four corners clockwise from the one above at the left, or two
+ *     ends of a line that runs across
  * @param across how many squares lie between the marks from left to right
  * @param down how many from above to below; 0 for two points
  * @param square what the side of a square is worth on the finished pattern, in millimetres

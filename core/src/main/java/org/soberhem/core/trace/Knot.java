@@ -6,7 +6,8 @@ import org.soberhem.core.geometry.Point;
  * A place on a traced outline.
  *
  * @param at where it lies on the picture or on the paper
- * @param corner whether the outline may turn sharply here; between corners it is a smooth curve, or straight if nothing lies between
+ * @param corner whether the outline may turn sharply here; between corners it is a smooth curve, or straight if nothing
+ *     lies between
  * @param edge name of the edge that begins at this corner; empty where it has none, and for a place on a curve
  */
 public record Knot(Point at, boolean corner, String edge) {

@@ -13,7 +13,8 @@ import org.soberhem.core.pattern.CutShape;
 import org.soberhem.core.pattern.Role;
 
 /**
- * The traced pieces on one paper: those that know the waist hang on one waist line, with the nape at 0 where the drawing has it.
+ * The traced pieces on one paper: those that know the waist hang on one waist line, with the nape at 0 where the
+ * drawing has it.
  *
  * @param pieces in the order in which they were traced
  * @param waist how far below 0 the waist lies, in millimetres; empty where no piece knows it

@@ -21,8 +21,8 @@ import org.soberhem.core.pattern.Dart;
 import org.soberhem.core.pattern.Role;
 
 /**
- * A traced piece on paper, as a cutter squares it: its seam line, the body's middle upright at x = 0 with the piece beyond it,
- * clockwise as seen; a curve that meets the middle meets it square.
+ * A traced piece on paper, as a cutter squares it: its seam line, the body's middle upright at x = 0 with the piece
+ * beyond it, clockwise as seen; a curve that meets the middle meets it square.
  *
  * @param name the piece's name
  * @param size the size it is drawn in, or empty
@@ -261,8 +261,8 @@ public record PaperPiece(
     }
 
     /**
-     * Reads a level that was tapped beside a corner just above or below that corner, where the piece is the wider; above a hem that
-     * is hollowed upward, as far up as the whole breadth is there.
+     * Reads a level that was tapped beside a corner just above or below that corner, where the piece is the wider;
+     * above a hem that is hollowed upward, as far up as the whole breadth is there.
      */
     private static double height(double tapped, List<TracedEdge> runs) {
         Outline line = new Outline(corners(runs));

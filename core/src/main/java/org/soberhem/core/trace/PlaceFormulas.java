@@ -24,7 +24,9 @@ final class PlaceFormulas {
         this.truing = truing;
     }
 
-    /** Where the places of a piece lie: the neck with the neck point, the shoulder from there, the rest between heights. */
+    /**
+     * Where the places of a piece lie: the neck with the neck point, the shoulder from there, the rest between heights.
+     */
     PiecePlanner.Placing of(PaperPiece piece) {
         if (PaperPattern.isLimb(piece)) {
             return limb(piece);
@@ -189,7 +191,10 @@ final class PlaceFormulas {
         return piece.centred() && x <= 0 ? FormulaText.mm(x) : FormulaText.times(x, ratio);
     }
 
-    /** The tip lies from the neck point as far as the shoulder is long; a strap's, which has no neck point, where it is drawn. */
+    /**
+     * The tip lies from the neck point as far as the shoulder is long; a strap's, which has no neck point, where it is
+     * drawn.
+     */
     private void shoulder(PaperPiece piece, Optional<Point> neck, Point tip, Stations stations) {
         if (!scale.scales()) {
             stations.add(tip.y(), scale.natural(piece, tip.y()), "1");

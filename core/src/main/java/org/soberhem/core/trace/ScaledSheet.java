@@ -6,14 +6,14 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Makes a sheet of a drawn pattern that scales itself to the wearer, in three ways between which the maker may choose: by
- * landmarks, by one factor across and one along, and by one factor.
+ * Makes a sheet of a drawn pattern that scales itself to the wearer, in three ways between which the maker may choose:
+ * by landmarks, by one factor across and one along, and by one factor.
  *
  * <p>By landmarks every named level comes to lie where the wearer has it and as broad as the wearer is there, with the
- * stated ease; the neck is scaled as a whole by the neck, the shoulder by the shoulder. The depth of the arm-hole is found
- * by trying until its length has kept its proportion to the bust within the usual band; the front's depth until the side
- * seams agree, and the height of a sleeve's cap until it has kept its ease over the arm-hole. At the size as drawn all
- * three give the drawing. The rule is our own; cutters do the same by eye.
+ * stated ease; the neck is scaled as a whole by the neck, the shoulder by the shoulder. The depth of the arm-hole is
+ * found by trying until its length has kept its proportion to the bust within the usual band; the front's depth until
+ * the side seams agree, and the height of a sleeve's cap until it has kept its ease over the arm-hole. At the size as
+ * drawn all three give the drawing. The rule is our own; cutters do the same by eye.
  */
 public final class ScaledSheet {
 

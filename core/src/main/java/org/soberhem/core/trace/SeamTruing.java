@@ -38,8 +38,8 @@ final class SeamTruing {
      * How a place moves so that a seam comes true.
      *
      * @param by formula of how far
-     * @param out whether it moves out; else along, and out by a share of that: it slides on the seam's own line, so that the
-     *     width at a level stays
+     * @param out whether it moves out; else along, and out by a share of that: it slides on the seam's own line, so
+     *     that the width at a level stays
      * @param slope that share
      */
     record Moved(String by, boolean out, double slope) {}
@@ -98,8 +98,8 @@ final class SeamTruing {
     }
 
     /**
-     * The end of the second side that no landmark holds moves along, and what lies between it and the nearest landmark with it,
-     * until the two sides agree.
+     * The end of the second side that no landmark holds moves along, and what lies between it and the nearest landmark
+     * with it, until the two sides agree.
      */
     private void makeTrue(SewnEdges sewn) {
         PaperPiece piece = sewn.other();
@@ -143,7 +143,10 @@ final class SeamTruing {
         solves.put(piece.name(), ordered);
     }
 
-    /** Corners of neck, shoulder, arm-hole and cap stay; then the end moves with which more can move, and the lower of two. */
+    /**
+     * Corners of neck, shoulder, arm-hole and cap stay; then the end moves with which more can move, and the lower of
+     * two.
+     */
     private static boolean movesAtEnd(SewnEdges sewn, double end, double start) {
         boolean endStays = stays(sewn.other(), sewn.second().end());
         boolean startStays = stays(sewn.other(), sewn.second().start());
@@ -177,7 +180,10 @@ final class SeamTruing {
         return places.size() - 1;
     }
 
-    /** Returns how far out a line goes with its way along, at a place on it; a line that lies nearly across goes nowhere. */
+    /**
+     * Returns how far out a line goes with its way along, at a place on it; a line that lies nearly across goes
+     * nowhere.
+     */
     private static double slope(List<Point> places, int at) {
         Point before = places.get(Math.max(0, at - 1));
         Point after = places.get(Math.min(places.size() - 1, at + 1));

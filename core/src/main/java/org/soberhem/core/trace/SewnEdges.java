@@ -26,8 +26,8 @@ record SewnEdges(PaperPiece one, TracedEdge first, PaperPiece other, TracedEdge 
     static final double GATHERED = 0.25;
 
     /**
-     * Finds them: two edges of one name on two pieces, and two underarm edges of one sleeve. Where more than two pieces have a
-     * name, those of like length are sewn together first, and each edge once.
+     * Finds them: two edges of one name on two pieces, and two underarm edges of one sleeve. Where more than two pieces
+     * have a name, those of like length are sewn together first, and each edge once.
      */
     static List<SewnEdges> of(List<PaperPiece> pieces) {
         List<SewnEdges> candidates = new ArrayList<>();

@@ -18,9 +18,10 @@ import org.soberhem.core.pattern.Seam;
 import org.soberhem.core.size.SizeChart;
 
 /**
- * Makes a sheet of a pattern that is drawn in one or several sizes of a chart. The size follows the wearer's governing measure
- * unless the maker chooses another; where the wearer then differs from the chart, the checks say by how much and offer the
- * alteration. What the pattern has beyond the chart's body is its own ease: at the chart's own body nothing is to be altered.
+ * Makes a sheet of a pattern that is drawn in one or several sizes of a chart. The size follows the wearer's governing
+ * measure unless the maker chooses another; where the wearer then differs from the chart, the checks say by how much
+ * and offer the alteration. What the pattern has beyond the chart's body is its own ease: at the chart's own body
+ * nothing is to be altered.
  */
 public final class SizedSheet {
 
@@ -310,7 +311,9 @@ public final class SizedSheet {
         return planner.plan(Map.of());
     }
 
-    /** A place that no size names: a level lies where each size has it, anything else in the proportion of the piece. */
+    /**
+     * A place that no size names: a level lies where each size has it, anything else in the proportion of the piece.
+     */
     private static List<Point> carried(Point at, List<PaperPiece> drawn) {
         PaperPiece first = drawn.get(0);
         Box from = first.outline().box();

@@ -5,8 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * Heights of a traced piece whose place and width on the wearer are known. What lies between two of them is carried along in
- * its proportion; what lies beyond the last grows as the lengths do.
+ * Heights of a traced piece whose place and width on the wearer are known. What lies between two of them is carried
+ * along in its proportion; what lies beyond the last grows as the lengths do.
  */
 final class Stations {
 

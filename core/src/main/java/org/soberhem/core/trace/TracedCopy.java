@@ -12,7 +12,9 @@ import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Side;
 
-/** Traces a drawn line or a finished pattern, whole, so that the copy can be changed and the original stays as it is. */
+/**
+ * Traces a drawn line or a finished pattern, whole, so that the copy can be changed and the original stays as it is.
+ */
 public final class TracedCopy {
 
     /** A line that turns by more has a corner there, in degrees. */

@@ -83,7 +83,9 @@ public record TracedPiece(
         return withSize(other);
     }
 
-    /** Returns the piece cut otherwise; {@code beyond} is what the drawn line has beyond the seam line, in millimetres. */
+    /**
+     * Returns the piece cut otherwise; {@code beyond} is what the drawn line has beyond the seam line, in millimetres.
+     */
     public TracedPiece cut(CutShape how, int many, double beyond) {
         return with(copy -> copy.shape(how).cut(many).included(beyond));
     }

@@ -11,8 +11,8 @@ import java.util.TreeSet;
 import org.soberhem.core.draft.SheetSource;
 
 /**
- * A pattern read off something drawn or cut, finished or not: the sheet that it becomes is made from it anew whenever it
- * changes.
+ * A pattern read off something drawn or cut, finished or not: the sheet that it becomes is made from it anew whenever
+ * it changes.
  *
  * @param about what it is
  * @param picture hash of the picture that it lies on; empty where it was read off tables or an earlier pattern
@@ -47,11 +47,6 @@ public record Tracing(
         /** Returns something of which only the title is known. */
         public static About begun(String title, Kind system, SheetSource source) {
             return new About(title, system, "bodice", "not stated", 1800, 1900, source);
-        }
-
-        /** Returns the same from other evidence. */
-        public About from(SheetSource other) {
-            return new About(title, system, garment, place, from, to, other);
         }
 
         /** Returns the same of another kind of garment. */

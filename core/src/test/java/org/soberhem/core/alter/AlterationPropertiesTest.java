@@ -38,7 +38,10 @@ import org.soberhem.core.pattern.Seam;
 import org.soberhem.core.pattern.SeamCheck;
 import org.soberhem.core.pattern.Side;
 
-/** What each alteration does to girths and lengths, by its definition, on bodices of any build; and that its opposite undoes it. */
+/**
+ * What each alteration does to girths and lengths, by its definition, on bodices of any build; and that its opposite
+ * undoes it.
+ */
 class AlterationPropertiesTest {
 
     private static final List<String> BODY = List.of("front", "back");

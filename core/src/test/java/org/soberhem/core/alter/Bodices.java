@@ -25,8 +25,8 @@ import org.soberhem.core.pattern.Side;
 import org.soberhem.core.pattern.Spans;
 
 /**
- * Bodices of any build for tests: a front in a pair with a waist dart, a back on the fold, a sleeve of one piece and a band.
- * Side and shoulder seams have the same length on both pieces.
+ * Bodices of any build for tests: a front in a pair with a waist dart, a back on the fold, a sleeve of one piece and a
+ * band. Side and shoulder seams have the same length on both pieces.
  */
 final class Bodices {
 

@@ -93,9 +93,15 @@ class ClothTest {
             Strips strips = Strips.of(all, 1000, random);
             List<Strips.Rectangle> out = new ArrayList<>();
             for (Strips.Strip strip : strips.strips()) {
-                assertThat(strip.across()).isLessThanOrEqualTo(1000 + 1);
+                double across = strip.columns().stream()
+                        .mapToDouble(Strips.Column::across)
+                        .sum();
+                assertThat(across).isLessThanOrEqualTo(1000 + 1);
                 for (Strips.Column column : strip.columns()) {
-                    assertThat(column.along()).isLessThanOrEqualTo(strip.along() + 1);
+                    double along = column.rectangles().stream()
+                            .mapToDouble(Strips.Rectangle::along)
+                            .sum();
+                    assertThat(along).isLessThanOrEqualTo(strip.along() + 1);
                     assertThat(column.rectangles()).allMatch(each -> each.across() <= column.across() + 1);
                     out.addAll(column.rectangles());
                 }

@@ -22,7 +22,9 @@ class ArmHoleTest {
         assertThat(new ArmHole(loop * INCH, arm * INCH, 500, 100).isTight()).isEqualTo(tight);
     }
 
-    /** A larger gusset leaves less of the arm-hole and more to gather (common practice); twice its side, by geometry. */
+    /**
+     * A larger gusset leaves less of the arm-hole and more to gather (common practice); twice its side, by geometry.
+     */
     @Test
     void gusset_takesTwiceItsSide_fromTheArmHole() {
         ArmHole hole = new ArmHole(24 * INCH, 11.5 * INCH, 20.5 * INCH, 6 * INCH);

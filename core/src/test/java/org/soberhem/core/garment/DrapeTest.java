@@ -47,7 +47,10 @@ class DrapeTest {
         assertThat(DRAPE.rise(800)).isZero();
     }
 
-    /** Draping what was levelled brings the edge to one height: length kept less rise is the level everywhere (geometry). */
+    /**
+     * Draping what was levelled brings the edge to one height: length kept less rise is the level everywhere
+     * (geometry).
+     */
     @Test
     void levelled_hangsLevel() {
         for (double across = 0; across < 700; across += 35) {

@@ -27,7 +27,9 @@ class HoodTest {
         return Math.acos(before.dot(after) / before.norm() / after.norm());
     }
 
-    /** The neck corner follows the shoulder, the lower corner is square, the four angles fill a full turn (geometry). */
+    /**
+     * The neck corner follows the shoulder, the lower corner is square, the four angles fill a full turn (geometry).
+     */
     @Test
     void kite_hasTheShouldersAngleAbove_andARightAngleBelow() {
         Random random = new Random(1780);

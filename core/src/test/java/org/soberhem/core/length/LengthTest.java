@@ -18,14 +18,12 @@ class LengthTest {
     }
 
     @Test
-    void addition_hasNoDrift() {
-        Length sum = Length.ZERO;
+    void subtraction_hasNoDrift() {
+        Length left = Length.ofInches(1000);
         for (int i = 0; i < 64_000; i++) {
-            sum = sum.plus(Length.ofInches(0, 1, 64));
+            left = left.minus(Length.ofInches(0, 1, 64));
         }
-        assertThat(sum).isEqualTo(Length.ofInches(1000));
-        assertThat(sum.minus(Length.ofInches(1000))).isEqualTo(Length.ZERO);
-        assertThat(sum.negated().negated()).isEqualTo(sum);
+        assertThat(left).isEqualTo(Length.ZERO);
     }
 
     @Test

@@ -38,8 +38,9 @@ class GridTest {
     }
 
     /**
-     * Projective geometry draws the middle of a rectangle seen askew where its diagonals cross, and its halving lines through
-     * there and the vanishing points of its sides (a construction of every handbook of perspective; common practice).
+     * Projective geometry draws the middle of a rectangle seen askew where its diagonals cross, and its halving lines
+     * through there and the vanishing points of its sides (a construction of every handbook of perspective; common
+     * practice).
      */
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})

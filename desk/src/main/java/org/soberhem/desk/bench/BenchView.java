@@ -40,7 +40,9 @@ import org.soberhem.desk.widget.Tappable;
 import org.soberhem.studio.BenchCommands;
 import org.soberhem.studio.Studio;
 
-/** The bench: the steps in order with a clock; at the right when it will be done, what can travel, what to leave out. */
+/**
+ * The bench: the steps in order with a clock; at the right when it will be done, what can travel, what to leave out.
+ */
 public final class BenchView extends BorderPane {
 
     private static final double SIDE = 372;
@@ -502,7 +504,9 @@ public final class BenchView extends BorderPane {
                 + date.getYear();
     }
 
-    /** Unfinished pieces weigh on people: they are counted against the maker's own limit, and those not begun are named. */
+    /**
+     * Unfinished pieces weigh on people: they are counted against the maker's own limit, and those not begun are named.
+     */
     private void pieces() {
         List<Overview> all = studio.histories().costumeIds().stream()
                 .map(studio.histories().costumes()::overview)

@@ -173,7 +173,9 @@ public final class ClothDesk {
         return work();
     }
 
-    /** Returns other cloths of the stash on which what is laid would be long enough, as wide as the one chosen or wider. */
+    /**
+     * Returns other cloths of the stash on which what is laid would be long enough, as wide as the one chosen or wider.
+     */
     public List<Cloth> others(ClothSupply supply) {
         double needed = supply.needed().orElse(Double.MAX_VALUE);
         List<Cloth> found = new ArrayList<>();

@@ -22,8 +22,8 @@ import org.soberhem.desk.widget.Ink;
 import org.soberhem.desk.widget.View;
 
 /**
- * The cloth on the table: its length runs to the right, its fold or selvedge lies at the top. A cut is chosen by a click or Tab, moved by
- * dragging or with the arrows, turned with T.
+ * The cloth on the table: its length runs to the right, its fold or selvedge lies at the top. A cut is chosen by a
+ * click or Tab, moved by dragging or with the arrows, turned with T.
  */
 final class LayPane extends Region {
 

@@ -582,7 +582,10 @@ public final class DraftView extends BorderPane {
         studio.current().tryMeasure(id, value.toMillimetres());
     }
 
-    /** Goes on or back, from the chosen point or else from the first step; nothing is on the paper but what is drawn so far. */
+    /**
+     * Goes on or back, from the chosen point or else from the first step; nothing is on the paper but what is drawn so
+     * far.
+     */
     private void walkBy(int by) {
         if (steps.isEmpty()) {
             return;

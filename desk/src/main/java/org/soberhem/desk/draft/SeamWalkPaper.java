@@ -36,7 +36,9 @@ import org.soberhem.core.pattern.Side;
 import org.soberhem.desk.widget.Ink;
 import org.soberhem.desk.widget.Parts;
 
-/** One edge of a seam walked along the other on the paper, with the lengths between marks and the lines that cross it. */
+/**
+ * One edge of a seam walked along the other on the paper, with the lengths between marks and the lines that cross it.
+ */
 final class SeamWalkPaper extends BorderPane {
 
     private static final double RIM = 40;

@@ -26,7 +26,10 @@ import org.soberhem.files.print.PaperSize;
 import org.soberhem.files.print.SumCardPdf;
 import org.soberhem.studio.Studio;
 
-/** The sums that belong to the draft at hand: the answer, what is asked, the figures; drawing and marks are on the paper. */
+/**
+ * The sums that belong to the draft at hand: the answer, what is asked, the figures; drawing and marks are on the
+ * paper.
+ */
 final class SumsPanel extends VBox {
 
     private final Studio studio;

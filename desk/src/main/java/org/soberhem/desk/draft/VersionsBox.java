@@ -27,7 +27,9 @@ import org.soberhem.desk.widget.Parts;
 import org.soberhem.studio.AlterationCommands;
 import org.soberhem.studio.Studio;
 
-/** The versions of a garment as a tree: what each was worn as, any two laid over each other, and how to go on from one. */
+/**
+ * The versions of a garment as a tree: what each was worn as, any two laid over each other, and how to go on from one.
+ */
 final class VersionsBox extends VBox {
 
     private static final double INDENT = 16;

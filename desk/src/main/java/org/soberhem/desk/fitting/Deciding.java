@@ -55,7 +55,10 @@ public final class Deciding {
         return studio.maker().causes().getOrDefault(symptom.id(), List.of());
     }
 
-    /** Returns the causes that a remark may have: the one that the maker named, none if it is in own words; else all, likeliest first. */
+    /**
+     * Returns the causes that a remark may have: the one that the maker named, none if it is in own words; else all,
+     * likeliest first.
+     */
     private List<Cause> causes(Remark remark) {
         List<Cause> all = logged(remark).flatMap(this::ranking).map(Ranking::causes).orElse(List.of()).stream()
                 .map(Ranking.Ranked::cause)
@@ -83,8 +86,8 @@ public final class Deciding {
     }
 
     /**
-     * Returns the remedy that alters the flat pattern: of the named cause, else of the likeliest whose alteration is made where
-     * the cloth was pinned, else of the likeliest that has one.
+     * Returns the remedy that alters the flat pattern: of the named cause, else of the likeliest whose alteration is
+     * made where the cloth was pinned, else of the likeliest that has one.
      */
     Optional<Remedy> altering(Remark remark) {
         List<Remedy> altering = causes(remark).stream()
@@ -106,7 +109,10 @@ public final class Deciding {
                 : Sentence.of("{}, {} to {}", remedy.task(), remedy.least(), remedy.most());
     }
 
-    /** Returns the alteration that mends a remark by the pinned amount, else by the middle of what is usual, on the pattern as it stands. */
+    /**
+     * Returns the alteration that mends a remark by the pinned amount, else by the middle of what is usual, on the
+     * pattern as it stands.
+     */
     public Optional<Alteration> asked(Remark remark) {
         Optional<DraftedGarment> work = studio.situation().work(remark.garment());
         Optional<Zone> zone = round.zone(remark.zone());
@@ -125,7 +131,9 @@ public final class Deciding {
                         zone.get()));
     }
 
-    /** Says what a seam's amount is in all: what each edge moves by, over how many seams, and in which layers of cloth. */
+    /**
+     * Says what a seam's amount is in all: what each edge moves by, over how many seams, and in which layers of cloth.
+     */
     public Optional<Sentence> total(Alteration alteration, DraftedGarment work) {
         if (!(alteration instanceof TakeInSeam taken)) {
             return Optional.empty();
@@ -194,7 +202,8 @@ public final class Deciding {
     }
 
     /**
-     * Decides the chosen remark by an alteration: it is made on the pattern as it stands, which becomes the next version.
+     * Decides the chosen remark by an alteration: it is made on the pattern as it stands, which becomes the next
+     * version.
      *
      * @return why it cannot be done, if it cannot
      */

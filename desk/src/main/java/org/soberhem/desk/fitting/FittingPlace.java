@@ -15,7 +15,9 @@ import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tabs;
 import org.soberhem.studio.Studio;
 
-/** The fitting place: standing while a round is logged, at the table when it is decided, compared, and the cloth is cut. */
+/**
+ * The fitting place: standing while a round is logged, at the table when it is decided, compared, and the cloth is cut.
+ */
 public final class FittingPlace extends StackPane {
 
     /** Pages at the table. */

@@ -305,7 +305,10 @@ public final class FittingRound {
                 : zone + ", " + (isInsideOut(remark) ? side.replace("wearer's", "garment's") : side);
     }
 
-    /** Says in one line what the pinned amount does, or what is still to be said, by the garment's sides if it is wrong side out. */
+    /**
+     * Says in one line what the pinned amount does, or what is still to be said, by the garment's sides if it is wrong
+     * side out.
+     */
     public String said(Remark remark) {
         String words = told(remark).in(studio.format());
         return isInsideOut(remark) ? words.replace("wearer's", "garment's") : words;

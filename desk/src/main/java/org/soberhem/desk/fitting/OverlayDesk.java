@@ -19,7 +19,9 @@ import org.soberhem.core.length.Sentence;
 import org.soberhem.core.likeness.Likeness;
 import org.soberhem.studio.Studio;
 
-/** One picture laid over a reference: marks on both, what they give, and the remarks that follow. Every mark is kept. */
+/**
+ * One picture laid over a reference: marks on both, what they give, and the remarks that follow. Every mark is kept.
+ */
 final class OverlayDesk {
 
     private final Studio studio;
@@ -124,8 +126,8 @@ final class OverlayDesk {
     }
 
     /**
-     * Adds a place to the outline that is being traced over both; a new outline begins after {@link #endOutline}. A place on the
-     * picture is known on the reference only once the two are aligned: until then it says what is missing.
+     * Adds a place to the outline that is being traced over both; a new outline begins after {@link #endOutline}. A
+     * place on the picture is known on the reference only once the two are aligned: until then it says what is missing.
      */
     void trace(boolean onReference, Point place) {
         if (onReference) {

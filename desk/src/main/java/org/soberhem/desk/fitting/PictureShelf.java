@@ -21,7 +21,9 @@ import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.files.device.CameraStandIn;
 import org.soberhem.studio.Studio;
 
-/** The pictures of the costume at hand: kept beside the workspace, read off the interface thread, shown small or large. */
+/**
+ * The pictures of the costume at hand: kept beside the workspace, read off the interface thread, shown small or large.
+ */
 final class PictureShelf {
 
     /** Longer side of a small picture and of one that is worked on, in points. */
@@ -51,7 +53,10 @@ final class PictureShelf {
         this.kept = new KeptPictures(studio.keeper(), files);
     }
 
-    /** Photographs the wearer, off the interface thread, and keeps the picture with the latest round and the remark it shows. */
+    /**
+     * Photographs the wearer, off the interface thread, and keeps the picture with the latest round and the remark it
+     * shows.
+     */
     void photograph(FittingRound round) {
         String remark = round.chosen().map(logged -> logged.remark().id()).orElse("");
         Fitting fitting = round.fitting().orElseThrow();

@@ -133,8 +133,8 @@ final class PointingPane extends Pane {
     }
 
     /**
-     * Draws the pieces that have zones, one under the other: the wearer's right ones mirrored beside their keys, the left
-     * ones beside theirs, both with the middle of the body towards the keys in the middle.
+     * Draws the pieces that have zones, one under the other: the wearer's right ones mirrored beside their keys, the
+     * left ones beside theirs, both with the middle of the body towards the keys in the middle.
      */
     private void flatPieces(Pattern pattern) {
         sides("right", "left", 0, getWidth());

@@ -199,7 +199,10 @@ final class StandingView extends Pane {
         }
     }
 
-    /** With the wrong side out, the garment's left lies on the wearer's right: what is pointed at is named by the garment. */
+    /**
+     * With the wrong side out, the garment's left lies on the wearer's right: what is pointed at is named by the
+     * garment.
+     */
     private void point(String letter) {
         round.fitting()
                 .ifPresent(fitting -> round.zones()

@@ -136,8 +136,8 @@ public final class RailView extends BorderPane {
     }
 
     /**
-     * Reads all costumes again. The first time only as many as fill the window are worked out at once, the others one after another, so
-     * that the window answers in between; later they are known.
+     * Reads all costumes again. The first time only as many as fill the window are worked out at once, the others one
+     * after another, so that the window answers in between; later they are known.
      */
     public void refresh() {
         int atOnce = cards.getChildren().isEmpty() ? FILL_THE_WINDOW : MOST_AT_ONCE;

@@ -34,7 +34,10 @@ import org.soberhem.desk.widget.Parts;
 import org.soberhem.studio.RecordCommands;
 import org.soberhem.studio.Studio;
 
-/** The record: the dossier as it will be printed; at the right what leaves the house, what the wearer allows, what was learned. */
+/**
+ * The record: the dossier as it will be printed; at the right what leaves the house, what the wearer allows, what was
+ * learned.
+ */
 public final class RecordView extends BorderPane {
 
     private static final double SIDE = 372;

@@ -15,7 +15,9 @@ import org.soberhem.desk.widget.Parts;
 import org.soberhem.studio.Situation;
 import org.soberhem.studio.Studio;
 
-/** Gives a costume another garment, drafted from a sheet of the shelf or begun from an earlier version of the maker's. */
+/**
+ * Gives a costume another garment, drafted from a sheet of the shelf or begun from an earlier version of the maker's.
+ */
 public final class AddGarment extends VBox {
 
     private static final int MOST_EARLIER = 4;

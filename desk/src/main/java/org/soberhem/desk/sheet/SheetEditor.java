@@ -30,8 +30,8 @@ import org.soberhem.library.sheet.SheetText;
 import org.soberhem.studio.Studio;
 
 /**
- * Changes a sheet: its points in a table, or the whole of it as text, beside the drawing that follows. While something is
- * wrong the drawing stays as it was last right, and what is wrong is said at its place.
+ * Changes a sheet: its points in a table, or the whole of it as text, beside the drawing that follows. While something
+ * is wrong the drawing stays as it was last right, and what is wrong is said at its place.
  */
 public final class SheetEditor extends BorderPane {
 

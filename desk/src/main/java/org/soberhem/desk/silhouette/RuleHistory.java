@@ -20,7 +20,8 @@ import org.soberhem.studio.Studio;
  *
  * @param garment name of the garment
  * @param rule the rule
- * @param entries at each fitting as it was cut for it, and at each version that was not tried on; then as things stand now
+ * @param entries at each fitting as it was cut for it, and at each version that was not tried on; then as things stand
+ *     now
  */
 record RuleHistory(String garment, Rule rule, List<Entry> entries) {
 

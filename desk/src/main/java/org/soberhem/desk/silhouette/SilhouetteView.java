@@ -21,7 +21,6 @@ import org.soberhem.core.judging.EvaluatedCostume;
 import org.soberhem.core.judging.Target;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.silhouette.Silhouette;
-import org.soberhem.core.silhouette.Verdict;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tabs;
@@ -289,12 +288,5 @@ public final class SilhouetteView extends BorderPane {
                         Optional.empty(),
                         title),
                 studio.format());
-    }
-
-    /** Returns the verdict that is opened, for tests. */
-    Optional<Verdict> opened() {
-        return studio.situation().verdicts().stream()
-                .filter(verdict -> verdict.rule().id().equals(chosen.get()))
-                .findFirst();
     }
 }

@@ -18,7 +18,10 @@ import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tappable;
 import org.soberhem.studio.Studio;
 
-/** How the costume stands by each rule: the three that matter most in full, the rest in a line each, the chosen one opened. */
+/**
+ * How the costume stands by each rule: the three that matter most in full, the rest in a line each, the chosen one
+ * opened.
+ */
 final class VerdictPanel extends VBox {
 
     private static final int MOST = 3;

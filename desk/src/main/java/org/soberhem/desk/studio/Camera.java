@@ -11,8 +11,8 @@ import org.soberhem.files.picture.Pictures;
 import org.soberhem.studio.Studio;
 
 /**
- * The camera at hand: a stand-in that photographs the wearer in the costume at hand, as it was when the camera was taken up, so
- * that the picture may be taken off the interface thread.
+ * The camera at hand: a stand-in that photographs the wearer in the costume at hand, as it was when the camera was
+ * taken up, so that the picture may be taken off the interface thread.
  */
 public final class Camera {
 

@@ -23,7 +23,10 @@ import org.soberhem.core.length.LengthFormatException;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.studio.Studio;
 
-/** A guided measuring session: one step at a time round the wearer. Everything read is kept at once; a pause loses nothing. */
+/**
+ * A guided measuring session: one step at a time round the wearer. Everything read is kept at once; a pause loses
+ * nothing.
+ */
 public final class Session {
 
     /** Days after which readings that are still missing are not added to a set any more: a body changes. */
@@ -281,8 +284,8 @@ public final class Session {
     }
 
     /**
-     * Returns what would be doubted if what is typed so far were read. A single digit is the beginning of a number and asks
-     * nothing yet.
+     * Returns what would be doubted if what is typed so far were read. A single digit is the beginning of a number and
+     * asks nothing yet.
      */
     public List<Doubt> doubtsIf(String typed) {
         if (typed.chars().filter(Character::isDigit).count() < 2 || step.get().isEmpty()) {

@@ -27,8 +27,8 @@ import org.soberhem.desk.widget.Parts;
 import org.soberhem.studio.Studio;
 
 /**
- * The guided session: one large step at a time, readable from where the wearer stands, the reading typed with one hand. It
- * takes the whole window.
+ * The guided session: one large step at a time, readable from where the wearer stands, the reading typed with one hand.
+ * It takes the whole window.
  */
 final class SessionView extends BorderPane {
 

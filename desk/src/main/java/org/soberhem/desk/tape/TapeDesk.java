@@ -148,7 +148,8 @@ public final class TapeDesk {
     }
 
     /**
-     * Says whether readings would come to belong to another lacing than they were taken over: another gap is another set.
+     * Says whether readings would come to belong to another lacing than they were taken over: another gap is another
+     * set.
      */
     public boolean isAnotherLacing(AsWorn worn) {
         return set().filter(now -> !now.readings().isEmpty()
@@ -215,7 +216,9 @@ public final class TapeDesk {
         return needed;
     }
 
-    /** Plans the walk round the wearer: what the drafts need, what was asked for, and what tells where the tape began. */
+    /**
+     * Plans the walk round the wearer: what the drafts need, what was asked for, and what tells where the tape began.
+     */
     public MeasuringRoute walk() {
         Set<String> wanted = new LinkedHashSet<>(needed());
         wanted.addAll(studio.library().asked().least().get(wearer().build().age()));
@@ -340,8 +343,8 @@ public final class TapeDesk {
     }
 
     /**
-     * Returns the set without the readings that are doubted for what they say, and not only for how far they differ: a slip
-     * is not drawn as somebody's figure.
+     * Returns the set without the readings that are doubted for what they say, and not only for how far they differ: a
+     * slip is not drawn as somebody's figure.
      */
     public Optional<MeasurementSet> trusted() {
         return set().map(now -> {

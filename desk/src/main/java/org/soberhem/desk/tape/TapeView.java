@@ -30,7 +30,10 @@ import org.soberhem.desk.widget.Tabs;
 import org.soberhem.studio.Situation;
 import org.soberhem.studio.Studio;
 
-/** The tape: the wearer's figure and readings, the guided session, the layers, the values taken, the history and the sizes. */
+/**
+ * The tape: the wearer's figure and readings, the guided session, the layers, the values taken, the history and the
+ * sizes.
+ */
 public final class TapeView extends BorderPane {
 
     private static final double FIGURE = 264;

@@ -12,7 +12,10 @@ import org.soberhem.core.trace.TracedPiece;
 import org.soberhem.core.trace.Tracing;
 import org.soberhem.desk.widget.Parts;
 
-/** Puts edges of another tracing on the piece at hand, aligned at chosen corners: the neckline of one on the body of another. */
+/**
+ * Puts edges of another tracing on the piece at hand, aligned at chosen corners: the neckline of one on the body of
+ * another.
+ */
 final class GraftPanel extends VBox {
 
     private final TraceDesk desk;

@@ -18,7 +18,10 @@ import org.soberhem.core.trace.SheetName;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
 
-/** A piece entered by numbers: along and out from a base line, for cloth that was draped and garments that are measured flat. */
+/**
+ * A piece entered by numbers: along and out from a base line, for cloth that was draped and garments that are measured
+ * flat.
+ */
 final class MeasuredPiecePanel extends VBox {
 
     private static final String CURVE = "curve";

@@ -27,7 +27,10 @@ import org.soberhem.core.trace.ScaledSheet;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.studio.Studio;
 
-/** The drawing brought to a wearer's size in three ways, with how far each misses every landmark; and where it goes from here. */
+/**
+ * The drawing brought to a wearer's size in three ways, with how far each misses every landmark; and where it goes from
+ * here.
+ */
 final class ScaledPanel extends VBox {
 
     private static final Map<String, String> WORDS =

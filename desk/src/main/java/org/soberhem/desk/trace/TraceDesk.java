@@ -30,7 +30,10 @@ import org.soberhem.library.sheet.SheetReader;
 import org.soberhem.library.sheet.TracedSheet;
 import org.soberhem.studio.Studio;
 
-/** One tracing of the maker's: what is tapped on it, what it says of the body, and the sheet it becomes. Every tap is kept. */
+/**
+ * One tracing of the maker's: what is tapped on it, what it says of the body, and the sheet it becomes. Every tap is
+ * kept.
+ */
 final class TraceDesk {
 
     private final Studio studio;
@@ -256,13 +259,6 @@ final class TraceDesk {
 
     void size(String chart) {
         keep(tracing().sized(chart), Sentence.of(chart.isEmpty() ? "In one size" : "In the sizes of {}", chart));
-    }
-
-    /** Adds pieces of another tracing or of an earlier pattern. */
-    void adopt(List<TracedPiece> pieces, String from) {
-        List<TracedPiece> all = new ArrayList<>(tracing().pieces());
-        all.addAll(pieces);
-        keep(tracing().with(all), Sentence.of("Copied {}", from));
     }
 
     /** Enters a piece that was measured along and out from a base line. */

@@ -27,8 +27,9 @@ import org.soberhem.desk.widget.Ink;
 import org.soberhem.desk.widget.View;
 
 /**
- * The picture or the paper that is traced on, with what was traced. Places are handed on as they are kept: in shares of the
- * picture's width, or in millimetres on paper. The wheel magnifies, the right button moves; a loupe shows where a tap falls.
+ * The picture or the paper that is traced on, with what was traced. Places are handed on as they are kept: in shares of
+ * the picture's width, or in millimetres on paper. The wheel magnifies, the right button moves; a loupe shows where a
+ * tap falls.
  */
 final class TracePane extends Pane {
 

@@ -28,8 +28,8 @@ import org.soberhem.studio.Studio;
 import org.soberhem.studio.TracingCommands;
 
 /**
- * Reads a pattern off a picture, step by step: what it is, its grid, its outlines, their names, the body it was made for, and
- * what becomes of it at a wearer's size. Every tap is kept.
+ * Reads a pattern off a picture, step by step: what it is, its grid, its outlines, their names, the body it was made
+ * for, and what becomes of it at a wearer's size. Every tap is kept.
  */
 public final class TraceView extends BorderPane {
 

@@ -78,8 +78,8 @@ public final class Parts {
     }
 
     /**
-     * Puts the keyboard into a node at once, so that no key typed ahead is lost: what is shown for the first time, or scrolls, has no
-     * place in the window before it is styled.
+     * Puts the keyboard into a node at once, so that no key typed ahead is lost: what is shown for the first time, or
+     * scrolls, has no place in the window before it is styled.
      *
      * @param within a part of the window that holds it
      */

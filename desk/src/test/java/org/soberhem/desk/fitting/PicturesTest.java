@@ -105,7 +105,10 @@ class PicturesTest extends DemoRound {
         assertThat(studio.done().get()).contains("is missing in the folder \"attachments\"");
     }
 
-    /** The demo's photograph was drawn with button 1 an inch, button 3 half an inch too low, and button 4 as on the plate. */
+    /**
+     * The demo's photograph was drawn with button 1 an inch, button 3 half an inch too low, and button 4 as on the
+     * plate.
+     */
     @Test
     void demoPicture_isMeasuredAgainstItsPlate() {
         Likeness likeness = overlay().answer(studio.format()).likeness().orElseThrow();

@@ -41,7 +41,10 @@ import org.soberhem.library.sheet.SheetReader;
 import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
 
-/** From a photograph of a plate, taken askew, to a pattern at a wearer's size on the draft's paper, by hand in the real window. */
+/**
+ * From a photograph of a plate, taken askew, to a pattern at a wearer's size on the draft's paper, by hand in the real
+ * window.
+ */
 class TracingJourneyTest extends DemoJourney {
 
     private static final double INCH = 25.4;

@@ -88,7 +88,9 @@ class ComparisonTest {
         assertThat(pair.said().get(0).in(LengthFormat.INCH_EIGHTHS)).startsWith("The same garments, drafted for");
     }
 
-    /** A cage makes the way from waist to floor longer, most at the back; taking its lengths moves the settings by them. */
+    /**
+     * A cage makes the way from waist to floor longer, most at the back; taking its lengths moves the settings by them.
+     */
     @Test
     void withoutTheCage_saysWhatItAdds_andTheSkirtTakesIt() {
         String cage = comparison.choices(Comparison.What.LAYER).stream()

@@ -20,8 +20,8 @@ import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Segment;
 
 /**
- * A camera that is not there: it photographs a dressed figure before a plain wall, with pose, lens and light as wanted, so
- * that pictures can be shown, compared and tested without one. The same shot gives the same picture.
+ * A camera that is not there: it photographs a dressed figure before a plain wall, with pose, lens and light as wanted,
+ * so that pictures can be shown, compared and tested without one. The same shot gives the same picture.
  */
 public final class CameraStandIn {
 

@@ -20,8 +20,8 @@ import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Side;
 
 /**
- * A page with a gridded plate on it and a camera that photographs it askew: neither is there. What lies where on the picture
- * is known, so that tracing it can be shown and tested.
+ * A page with a gridded plate on it and a camera that photographs it askew: neither is there. What lies where on the
+ * picture is known, so that tracing it can be shown and tested.
  */
 public final class PlateCamera {
 
@@ -86,7 +86,10 @@ public final class PlateCamera {
         return new Plate(pieces, across, down + 2 * GAP, square);
     }
 
-    /** Returns where a place of the plate, in millimetres from its corner above at the left, lies on the picture, in pixels. */
+    /**
+     * Returns where a place of the plate, in millimetres from its corner above at the left, lies on the picture, in
+     * pixels.
+     */
     public static Alignment seen(Plate plate, Tilt tilt, int pixels) {
         List<Point> corners = List.of(
                 Point.ORIGIN,

@@ -72,7 +72,10 @@ public final class StreamTape implements DigitalTape {
         }
     }
 
-    /** Returns the next line, of a longer one than any reading only so much that it is seen to be too long; empty at the end. */
+    /**
+     * Returns the next line, of a longer one than any reading only so much that it is seen to be too long; empty at the
+     * end.
+     */
     static Optional<String> line(Reader sent) throws IOException {
         StringBuilder line = new StringBuilder();
         int letter = sent.read();

@@ -36,8 +36,8 @@ public final class CalendarFile {
     public record Dates(Costume costume, Optional<Forecast> forecast) {}
 
     /**
-     * Returns the calendar: the day of each event, the day by which a costume will probably be done, the end of every waiting that has begun, and
-     * what is still to do.
+     * Returns the calendar: the day of each event, the day by which a costume will probably be done, the end of every
+     * waiting that has begun, and what is still to do.
      *
      * @param stamp when it is written
      * @param zone of the maker's clock

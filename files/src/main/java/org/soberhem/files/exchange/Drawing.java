@@ -17,8 +17,8 @@ import org.soberhem.core.pattern.PieceLayout;
 import org.soberhem.core.pattern.SpreadPiece;
 
 /**
- * A pattern as lines on named layers, the pieces laid out beside each other as they are on the paper of the draft; what every
- * drawing format is written from. Millimetres, y down.
+ * A pattern as lines on named layers, the pieces laid out beside each other as they are on the paper of the draft; what
+ * every drawing format is written from. Millimetres, y down.
  *
  * @param box everything
  * @param strokes lines, layer by layer

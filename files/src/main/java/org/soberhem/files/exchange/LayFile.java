@@ -21,8 +21,8 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Reads pieces to be laid, either {@code pieces} with an {@code outline} or a drafted pattern with its {@code cut_line} and
- * {@code grain}, and writes lays. Described in docs/formats/lay.md.
+ * Reads pieces to be laid, either {@code pieces} with an {@code outline} or a drafted pattern with its {@code cut_line}
+ * and {@code grain}, and writes lays. Described in docs/formats/lay.md.
  */
 public final class LayFile {
 

@@ -33,8 +33,8 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * A wearer's measurements as a file: CSV {@code measure,value}, CSV with up to three readings a row, or a JSON object. A name
- * may end in {@code @left}, {@code @right} or {@code @seated}. Described in docs/formats/measurements.md.
+ * A wearer's measurements as a file: CSV {@code measure,value}, CSV with up to three readings a row, or a JSON object.
+ * A name may end in {@code @left}, {@code @right} or {@code @seated}. Described in docs/formats/measurements.md.
  */
 public final class MeasureFile {
 
@@ -205,7 +205,8 @@ public final class MeasureFile {
     }
 
     /**
-     * Writes a set as CSV, a row for each measure, side and posture; {@link #readings} reads it back to the same lengths.
+     * Writes a set as CSV, a row for each measure, side and posture; {@link #readings} reads it back to the same
+     * lengths.
      *
      * @param set the readings
      * @param over the layers they were taken over, in words

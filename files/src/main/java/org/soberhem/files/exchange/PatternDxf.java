@@ -7,9 +7,9 @@ import org.soberhem.core.geometry.Point;
 import org.soberhem.core.pattern.Pattern;
 
 /**
- * A pattern as DXF at true size: release 12 in text, one drawing unit a millimetre, y up, curves flattened within 0.01 mm, one
- * layer each for cut, sew, fold, grain, notch and text. Group codes after the published DXF reference of that release, from
- * memory.
+ * A pattern as DXF at true size: release 12 in text, one drawing unit a millimetre, y up, curves flattened within 0.01
+ * mm, one layer each for cut, sew, fold, grain, notch and text. Group codes after the published DXF reference of that
+ * release, from memory.
  */
 public final class PatternDxf {
 

@@ -11,8 +11,9 @@ import java.util.logging.SimpleFormatter;
 import java.util.stream.Collectors;
 
 /**
- * What went wrong in a workspace, for whoever mends it: which failures, and where in the program. Their messages are left out,
- * as these may hold names and figures of wearers. Three files of half a megabyte follow one another; a log that cannot be written stops nothing.
+ * What went wrong in a workspace, for whoever mends it: which failures, and where in the program. Their messages are
+ * left out, as these may hold names and figures of wearers. Three files of half a megabyte follow one another; a log
+ * that cannot be written stops nothing.
  */
 public final class FaultLog implements AutoCloseable {
 

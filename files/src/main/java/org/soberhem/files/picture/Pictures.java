@@ -27,7 +27,9 @@ public final class Pictures {
 
     private static final long MOST_POINTS = 60_000_000;
 
-    /** So many points are held in memory at most; of a larger picture every second or third row and column is left out. */
+    /**
+     * So many points are held in memory at most; of a larger picture every second or third row and column is left out.
+     */
     private static final double MOST_HELD = 24_000_000;
 
     private Pictures() {}
@@ -74,8 +76,8 @@ public final class Pictures {
     }
 
     /**
-     * Reads a picture upright, leaving out rows and columns while it stays at least twice as large as is wanted: a telephone's
-     * photograph has twelve million points, a list shows thirty thousand.
+     * Reads a picture upright, leaving out rows and columns while it stays at least twice as large as is wanted: a
+     * telephone's photograph has twelve million points, a list shows thirty thousand.
      */
     private static BufferedImage read(byte[] content, int longest) {
         if (content.length > MOST_BYTES) {

@@ -21,8 +21,8 @@ public final class RulerPdf {
     private RulerPdf() {}
 
     /**
-     * Returns the PDF of a ruler that reaches over a draft. A scale whose unit does not go on the paper, such as half the
-     * breast, is ruled in as many equal parts as make them handy, and says so.
+     * Returns the PDF of a ruler that reaches over a draft. A scale whose unit does not go on the paper, such as half
+     * the breast, is ruled in as many equal parts as make them handy, and says so.
      *
      * @param title what the ruler is for
      * @param unit length of one unit, in millimetres, greater than 0

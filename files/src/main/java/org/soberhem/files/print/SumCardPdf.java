@@ -9,7 +9,10 @@ import org.soberhem.core.garment.SumValue;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
 
-/** The card of one sum: its drawing, its figures with how they came about, the table to mark the cloth from, and what to do. */
+/**
+ * The card of one sum: its drawing, its figures with how they came about, the table to mark the cloth from, and what to
+ * do.
+ */
 public final class SumCardPdf {
 
     private static final double DRAWING = 90;

@@ -16,8 +16,8 @@ import org.sqlite.SQLiteConfig;
 import org.sqlite.SQLiteDataSource;
 
 /**
- * The database of a workspace. One connection at a time works on it; whatever goes wrong is told as a {@link StoreException},
- * and after it the connection is a new one.
+ * The database of a workspace. One connection at a time works on it; whatever goes wrong is told as a {@link
+ * StoreException}, and after it the connection is a new one.
  */
 final class Database implements AutoCloseable {
 
@@ -158,7 +158,9 @@ final class Database implements AutoCloseable {
         }
     }
 
-    /** Whoever moves or replaces the folder of an open workspace has two of them: nothing more goes into the wrong one. */
+    /**
+     * Whoever moves or replaces the folder of an open workspace has two of them: nothing more goes into the wrong one.
+     */
     void stillThere() {
         try {
             if (Objects.equals(identity, identity())) {

@@ -19,7 +19,9 @@ final class Json {
 
     static final JsonProvider PROVIDER = JsonProvider.provider();
 
-    /** Arrays whose lengths multiply to more are not compared element by element: that takes their product in memory. */
+    /**
+     * Arrays whose lengths multiply to more are not compared element by element: that takes their product in memory.
+     */
     private static final long MOST_COMPARED = 1_000_000;
 
     private Json() {}

@@ -11,7 +11,10 @@ final class JsonDifference {
 
     private JsonDifference() {}
 
-    /** Says whether two values hold, at the same place, arrays that differ and whose lengths multiply to more than a number. */
+    /**
+     * Says whether two values hold, at the same place, arrays that differ and whose lengths multiply to more than a
+     * number.
+     */
     static boolean isTooLarge(JsonValue from, JsonValue to, long most) {
         if (from instanceof JsonArray before && to instanceof JsonArray after) {
             if ((long) before.size() * after.size() > most && !before.equals(after)) {

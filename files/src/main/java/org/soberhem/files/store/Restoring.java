@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /**
- * The way back to a backup: it is chosen while the workspace is open, and gone when the workspace is opened next. Whatever step
- * a power cut interrupts, the next opening begins again and nothing that was there is lost.
+ * The way back to a backup: it is chosen while the workspace is open, and gone when the workspace is opened next.
+ * Whatever step a power cut interrupts, the next opening begins again and nothing that was there is lost.
  */
 final class Restoring {
 

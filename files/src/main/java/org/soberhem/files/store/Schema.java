@@ -12,8 +12,8 @@ import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
 
 /**
- * The tables of a workspace. A new workspace is made by the migrations' own scripts, run one after the other; an older one
- * is brought up by Flyway, which is too slow to be started for a new one.
+ * The tables of a workspace. A new workspace is made by the migrations' own scripts, run one after the other; an older
+ * one is brought up by Flyway, which is too slow to be started for a new one.
  */
 final class Schema {
 

@@ -82,7 +82,9 @@ final class Upkeep {
         }
     }
 
-    /** Lets go of pictures that nothing names and that no revision of the last thirty days named, and of parts unnamed. */
+    /**
+     * Lets go of pictures that nothing names and that no revision of the last thirty days named, and of parts unnamed.
+     */
     void sweep() {
         try {
             Set<String> unnamed = new HashSet<>(attachments.all());

@@ -15,8 +15,8 @@ import org.soberhem.core.report.Overview;
 import org.soberhem.files.fault.FaultLog;
 
 /**
- * The maker's workspace: one folder, open in one process for writing. Calls block; keep those that change something off the
- * interface thread. Reading is safe from any thread.
+ * The maker's workspace: one folder, open in one process for writing. Calls block; keep those that change something off
+ * the interface thread. Reading is safe from any thread.
  */
 public final class Workspace implements AutoCloseable {
 
@@ -171,7 +171,10 @@ public final class Workspace implements AutoCloseable {
         }
     }
 
-    /** Copies the database to the folder "backups" once a day with the pictures that it lacks, and keeps the newest seven. */
+    /**
+     * Copies the database to the folder "backups" once a day with the pictures that it lacks, and keeps the newest
+     * seven.
+     */
     public void backUp() {
         if (needsBackup()) {
             upkeep.backUp();
@@ -228,12 +231,13 @@ public final class Workspace implements AutoCloseable {
     }
 
     /**
-     * Erases lines for good, with their whole history, and lets others begin anew, without theirs; pictures that only they named are gone at
-     * once.
+     * Erases lines for good, with their whole history, and lets others begin anew, without theirs; pictures that only
+     * they named are gone at once.
      *
      * @param lines ids of those that are erased
      * @param anew what is left of others, by id, all of one type
-     * @return backups that still hold what was erased, and their folder of pictures if it does; they are the maker's to delete
+     * @return backups that still hold what was erased, and their folder of pictures if it does; they are the maker's to
+     *     delete
      */
     public <T> List<Path> erase(Set<String> lines, Map<String, T> anew) {
         Set<String> named = new HashSet<>();

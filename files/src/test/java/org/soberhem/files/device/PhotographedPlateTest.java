@@ -29,7 +29,9 @@ import org.soberhem.core.trace.Tracing;
 import org.soberhem.files.picture.Pictures;
 import org.soberhem.library.trace.Plates;
 
-/** The shipped plate, photographed under known tilt, traced on its picture by a hand that finds the ink, and drafted. */
+/**
+ * The shipped plate, photographed under known tilt, traced on its picture by a hand that finds the ink, and drafted.
+ */
 class PhotographedPlateTest {
 
     /** What the issue of tracing asks for, at the size of the finished pattern, in millimetres. */

@@ -43,8 +43,9 @@ import org.soberhem.library.sheet.SheetReader;
 import org.soberhem.library.sheet.TracingFile;
 
 /**
- * Gives every reader spoilt inputs, and counts what is neither read nor refused in words, what lasts, and what is written
- * outside its place. As a program, with a small heap, it is the measurement of docs/performance.md: number of inputs, seed.
+ * Gives every reader spoilt inputs, and counts what is neither read nor refused in words, what lasts, and what is
+ * written outside its place. As a program, with a small heap, it is the measurement of docs/performance.md: number of
+ * inputs, seed.
  */
 public final class ReaderFuzz {
 

@@ -20,7 +20,9 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.soberhem.core.geometry.Alignment;
 import org.soberhem.core.geometry.Point;
 
-/** The alignment of two pictures against two other libraries: BoofCV's direct linear transform and georegression's fit. */
+/**
+ * The alignment of two pictures against two other libraries: BoofCV's direct linear transform and georegression's fit.
+ */
 class AlignmentOutsideTest {
 
     private static final int SIZE = 1000;

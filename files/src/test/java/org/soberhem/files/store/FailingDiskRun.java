@@ -12,8 +12,9 @@ import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
 
 /**
- * Does the same work again and again, from opening a workspace to erasing a wearer, with a disk that fails at another writing
- * call each time: once, or from there on until the action was refused. Whatever was kept must be there in the end, and what was refused must have been said in words.
+ * Does the same work again and again, from opening a workspace to erasing a wearer, with a disk that fails at another
+ * writing call each time: once, or from there on until the action was refused. Whatever was kept must be there in the
+ * end, and what was refused must have been said in words.
  */
 public final class FailingDiskRun {
 

@@ -8,8 +8,9 @@ import java.util.List;
 import java.util.Random;
 
 /**
- * Kills a process that works like the window, over and over, at moments drawn by chance, and counts what it had shown as kept
- * and is not there any more. Where the disk fails as well, every failing action is tried again, as the window does.
+ * Kills a process that works like the window, over and over, at moments drawn by chance, and counts what it had shown
+ * as kept and is not there any more. Where the disk fails as well, every failing action is tried again, as the window
+ * does.
  */
 public final class KillRun {
 

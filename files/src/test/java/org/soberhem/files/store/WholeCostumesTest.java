@@ -31,7 +31,9 @@ import org.soberhem.core.fitting.Mockup;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.length.Length;
 
-/** Whole costumes with every map of theirs under any keys, changed at random, gone back and forth, closed and opened. */
+/**
+ * Whole costumes with every map of theirs under any keys, changed at random, gone back and forth, closed and opened.
+ */
 class WholeCostumesTest {
 
     private static final List<String> KEYS = List.of(

@@ -32,7 +32,10 @@ import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.JsonNodeFactory;
 
-/** What a maker does in the window, one action after another: readings, remarks, alterations, versions, pictures, steps back. */
+/**
+ * What a maker does in the window, one action after another: readings, remarks, alterations, versions, pictures, steps
+ * back.
+ */
 final class WindowsWork {
 
     /** As long as a sheet is; what stands in it does not matter to the store. */
@@ -65,7 +68,9 @@ final class WindowsWork {
         workspace = opened;
     }
 
-    /** Takes up a workspace where another process left it, with the last states that can be gone back to and all ahead. */
+    /**
+     * Takes up a workspace where another process left it, with the last states that can be gone back to and all ahead.
+     */
     void resume() {
         wearer = resumed("wearer", "ada", Wearer.class, wearers);
         costume = resumed("costume", "c", Costume.class, costumes);

@@ -11,7 +11,9 @@ import java.util.Locale;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.ExecutionException;
 
-/** Turns whatever was thrown into one clear sentence: the only place that does, for the window and for the command line. */
+/**
+ * Turns whatever was thrown into one clear sentence: the only place that does, for the window and for the command line.
+ */
 public final class Failure {
 
     private static final String OWN = "org.soberhem.";

@@ -9,7 +9,10 @@ import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 
-/** Reads files that a maker gives, and no more of them than belongs there: what a file says of its own size is not believed. */
+/**
+ * Reads files that a maker gives, and no more of them than belongs there: what a file says of its own size is not
+ * believed.
+ */
 public final class GivenFile {
 
     /** A text has fewer bytes. */

@@ -13,8 +13,8 @@ import org.soberhem.core.pattern.Role;
 import org.soberhem.library.input.YamlNode;
 
 /**
- * Reads a piece that is a plain rectangle, written by its two lengths. Its corners are A, B, C and D from the base point
- * clockwise; its edges top, right, bottom and left, unless they are named in that order.
+ * Reads a piece that is a plain rectangle, written by its two lengths. Its corners are A, B, C and D from the base
+ * point clockwise; its edges top, right, bottom and left, unless they are named in that order.
  */
 final class RectangleReader {
 

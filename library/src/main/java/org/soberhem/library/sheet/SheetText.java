@@ -11,8 +11,8 @@ import org.soberhem.core.formula.SheetException;
 import org.soberhem.library.input.YamlNode;
 
 /**
- * A sheet as its maker writes it: a text whose points can also be changed cell by cell, leaving everything else, comments
- * included, as it is. The text may be unfinished.
+ * A sheet as its maker writes it: a text whose points can also be changed cell by cell, leaving everything else,
+ * comments included, as it is. The text may be unfinished.
  */
 public final class SheetText {
 

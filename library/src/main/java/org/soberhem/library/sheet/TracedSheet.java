@@ -14,7 +14,9 @@ import org.soberhem.core.trace.ScaledSheet;
 import org.soberhem.core.trace.SheetPlan;
 import org.soberhem.core.trace.Tracing;
 
-/** Writes what was traced as a draft sheet, so that it is drawn, walked, altered, compared and printed like any other. */
+/**
+ * Writes what was traced as a draft sheet, so that it is drawn, walked, altered, compared and printed like any other.
+ */
 public final class TracedSheet {
 
     private static final double ALLOWANCE = 15.875;

@@ -11,9 +11,9 @@ import java.util.Map;
 import java.util.Random;
 
 /**
- * Completes the 507 measured adults with the measurements that drafts need. The rule is invented for tests: full bust is
- * the chest for men and 1.06 ± 0.02 times it for women; lengths are shares of the height ± 3 %; neck, arm-hole, hand and
- * the breadths across the body follow from chest, shoulders and wrist. Thigh, knee and calf are as published.
+ * Completes the 507 measured adults with the measurements that drafts need. The rule is invented for tests: full bust
+ * is the chest for men and 1.06 ± 0.02 times it for women; lengths are shares of the height ± 3 %; neck, arm-hole, hand
+ * and the breadths across the body follow from chest, shoulders and wrist. Thigh, knee and calf are as published.
  */
 public final class BodiesProgram {
 

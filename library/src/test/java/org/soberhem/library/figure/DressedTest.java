@@ -202,7 +202,9 @@ class DressedTest {
                 .isGreaterThanOrEqualTo(tight.body().form().girth(waist) - 1e-6);
     }
 
-    /** Common-practice figures, no published source: a cage of the widest years is 90 to 140 in round its lowest hoop. */
+    /**
+     * Common-practice figures, no published source: a cage of the widest years is 90 to 140 in round its lowest hoop.
+     */
     @Test
     void supports_areAsWideAsIsCommonlySaid() {
         Layer.Supports cage =

@@ -24,7 +24,9 @@ import org.soberhem.core.geometry.Point;
 import org.soberhem.library.Library;
 import org.soberhem.library.bodies.Bodies;
 
-/** The figure against other ways to compute it, and against 507 measured adults (Heinz, Peterson, Johnson, Kerk 2003). */
+/**
+ * The figure against other ways to compute it, and against 507 measured adults (Heinz, Peterson, Johnson, Kerk 2003).
+ */
 class FigureOutsideTest {
 
     private static final Library LIBRARY = Library.shipped();
@@ -150,9 +152,9 @@ class FigureOutsideTest {
     }
 
     /**
-     * The data give breadths over the bones, pressed with calipers; the figure's hips have flesh on them, and its shoulders
-     * are reckoned from the chest where no shoulder width was read. So the figure must be the broader at the hip, and the
-     * two must go together from body to body.
+     * The data give breadths over the bones, pressed with calipers; the figure's hips have flesh on them, and its
+     * shoulders are reckoned from the chest where no shoulder width was read. So the figure must be the broader at the
+     * hip, and the two must go together from body to body.
      */
     @Test
     void breadths_goWithTheMeasuredBonesBeneath() {

@@ -61,7 +61,9 @@ class FitRangeTest {
         assertThat(passes(bust.name(), bust.most() + MM)).isFalse();
     }
 
-    /** At the bust two seams on each side of the bodice have two edges each; a quarter of an inch stays in every one. */
+    /**
+     * At the bust two seams on each side of the bodice have two edges each; a quarter of an inch stays in every one.
+     */
     @Test
     void letOutSeams_giveWhatTheirAllowancesHave() {
         FitRange.Span bust = span(serves(List.of()), "full-bust");

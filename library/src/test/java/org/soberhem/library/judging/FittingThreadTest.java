@@ -63,7 +63,9 @@ import org.soberhem.core.plan.Task;
 import org.soberhem.core.report.RoundReport;
 import org.soberhem.library.Library;
 
-/** What follows from a round: what is known about a remark, what it rests on, what all rounds add up to, and the gate. */
+/**
+ * What follows from a round: what is known about a remark, what it rests on, what all rounds add up to, and the gate.
+ */
 class FittingThreadTest {
 
     private static final Library LIBRARY = Library.shipped();

@@ -50,7 +50,10 @@ import org.soberhem.core.pattern.Piece;
 import org.soberhem.library.Library;
 import org.soberhem.library.sheet.SheetReader;
 
-/** Whatever changes the outline of a piece makes of a version something after it, and closes every gate that it had passed. */
+/**
+ * Whatever changes the outline of a piece makes of a version something after it, and closes every gate that it had
+ * passed.
+ */
 class SinceVersionTest {
 
     private static final Library LIBRARY = Library.shipped();

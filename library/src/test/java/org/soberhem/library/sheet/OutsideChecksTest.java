@@ -67,7 +67,9 @@ class OutsideChecksTest {
         assertThat(bands).isEqualTo(29 * INCH, within(1e-6));
     }
 
-    /** Half of 36 in is 18 in; a third of 42 in and 6 in is 20 in: where the two laws put the same point (from memory). */
+    /**
+     * Half of 36 in is 18 in; a third of 42 in and 6 in is 20 in: where the two laws put the same point (from memory).
+     */
     @ParameterizedTest
     @CsvSource({"36, 0, 18", "42, 0, 21", "42, 1, 20", "30, 1, 15"})
     void divisions_layOffAPointAtItsShareOfTheScale(double breast, double law, double scale) {
@@ -103,7 +105,10 @@ class OutsideChecksTest {
                 grain: [M, N]
             """;
 
-    /** By measure: a quarter of bust and waist, the length by the tape, the neck a twelfth of the bust; arcs and squares. */
+    /**
+     * By measure: a quarter of bust and waist, the length by the tape, the neck a twelfth of the bust; arcs and
+     * squares.
+     */
     private static final String BY_MEASURE = "draft: by-measure\nsystem: measured\n" + HEAD + """
             pieces:
               panel:

@@ -26,7 +26,10 @@ import org.soberhem.core.silhouette.Facts;
 import org.soberhem.core.silhouette.QuantityKind;
 import org.soberhem.library.Library;
 
-/** What a verdict offers does what it says: made on the shipped sheets, it moves the quantity by the amount it was offered for. */
+/**
+ * What a verdict offers does what it says: made on the shipped sheets, it moves the quantity by the amount it was
+ * offered for.
+ */
 class OfferedAlterationsTest {
 
     private static final Library LIBRARY = Library.shipped();

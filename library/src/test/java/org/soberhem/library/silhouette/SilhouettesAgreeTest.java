@@ -39,7 +39,9 @@ import org.soberhem.core.silhouette.Silhouettes;
 import org.soberhem.core.silhouette.Verdict;
 import org.soberhem.library.Library;
 
-/** The shipped silhouettes: that they agree with the rest of the library, and that each rule can be judged by something. */
+/**
+ * The shipped silhouettes: that they agree with the rest of the library, and that each rule can be judged by something.
+ */
 class SilhouettesAgreeTest {
 
     private static final Library LIBRARY = Library.shipped();
@@ -94,7 +96,9 @@ class SilhouettesAgreeTest {
         }
     }
 
-    /** A rule that nothing can answer is a promise: each is fed by a sheet, the figure, a reading, a picture or an eye. */
+    /**
+     * A rule that nothing can answer is a promise: each is fed by a sheet, the figure, a reading, a picture or an eye.
+     */
     @Test
     void everyRule_canBeAnsweredBySomethingThatThereIs() {
         Set<String> drafted = drafted();
@@ -320,7 +324,10 @@ class SilhouettesAgreeTest {
                 tried);
     }
 
-    /** Common practice, no published source: what the trade says of skirts and the waist, against the bands of their years. */
+    /**
+     * Common practice, no published source: what the trade says of skirts and the waist, against the bands of their
+     * years.
+     */
     @Test
     void bands_holdWhatTheTradeSays() {
         // 1830s: at the ankle, about 4 in up. 1850s and 60s over a cage: 1 to 2 in.

@@ -30,7 +30,9 @@ import org.soberhem.core.trace.TracedCopy;
 import org.soberhem.core.trace.Tracing;
 import org.soberhem.library.bodies.Bodies;
 
-/** Every shipped sheet, drawn at its middle size, traced, and scaled again: what a maker does with an earlier pattern. */
+/**
+ * Every shipped sheet, drawn at its middle size, traced, and scaled again: what a maker does with an earlier pattern.
+ */
 class EverySheetTracedTest {
 
     /** Seams that differ by less are made equal: a hand traces no better. In millimetres. */

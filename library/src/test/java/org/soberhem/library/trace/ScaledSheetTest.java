@@ -25,7 +25,9 @@ import org.soberhem.core.trace.ScaledSheet;
 import org.soberhem.core.trace.Tracing;
 import org.soberhem.library.bodies.Bodies;
 
-/** A traced plate scaled: at its own size it is the plate; by landmarks every landmark is met, on every measured body. */
+/**
+ * A traced plate scaled: at its own size it is the plate; by landmarks every landmark is met, on every measured body.
+ */
 class ScaledSheetTest {
 
     private static final double MILLIMETRE = 1e-3;

@@ -32,7 +32,10 @@ import org.soberhem.core.trace.Tracing;
 import org.soberhem.library.sheet.SheetReader;
 import org.soberhem.library.sheet.TracedSheet;
 
-/** A pattern in sizes: at the body of its own chart nothing is to be altered; beside it the difference is told and offered. */
+/**
+ * A pattern in sizes: at the body of its own chart nothing is to be altered; beside it the difference is told and
+ * offered.
+ */
 class SizedSheetTest {
 
     private static final double EXACT = 0.05;

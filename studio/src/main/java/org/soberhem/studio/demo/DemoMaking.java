@@ -115,7 +115,10 @@ final class DemoMaking {
                 garment.alterations());
     }
 
-    /** Returns the costume with the steps of its garments, so many done over the last days, each taking its factor of what was thought. */
+    /**
+     * Returns the costume with the steps of its garments, so many done over the last days, each taking its factor of
+     * what was thought.
+     */
     Costume atTheBench(Costume costume, List<String> order, int done, double... factors) {
         List<Task> tasks = new ArrayList<>();
         Set<String> taken = new HashSet<>();

@@ -10,7 +10,9 @@ import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Length;
 import org.soberhem.files.store.Workspace;
 
-/** The demo's two pictures, drawn by the camera stand-in: what the blouse should be like, and a photograph laid over it. */
+/**
+ * The demo's two pictures, drawn by the camera stand-in: what the blouse should be like, and a photograph laid over it.
+ */
 record DemoPictures(Picture plate, Picture fitting) {
 
     /** Keeps them in the workspace. */

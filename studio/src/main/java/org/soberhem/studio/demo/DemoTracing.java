@@ -22,7 +22,9 @@ import org.soberhem.files.device.PlateCamera;
 import org.soberhem.library.Library;
 import org.soberhem.library.sheet.SheetReader;
 
-/** The demo's tracings: the shipped plate, photographed askew by the camera stand-in and traced, and the same in sizes. */
+/**
+ * The demo's tracings: the shipped plate, photographed askew by the camera stand-in and traced, and the same in sizes.
+ */
 final class DemoTracing {
 
     /** How the page lay when it was photographed. */
@@ -83,7 +85,10 @@ final class DemoTracing {
         return Maker.NEW.withTracing(ID, tracing).withTracing(ID + "-in-sizes", inSizes(library));
     }
 
-    /** The same jacket as a nested pattern: back and front graded by hand to three neighbouring sizes of the shipped chart. */
+    /**
+     * The same jacket as a nested pattern: back and front graded by hand to three neighbouring sizes of the shipped
+     * chart.
+     */
     private static Tracing inSizes(Library library) {
         SheetSource source = new SheetSource(
                 SheetSource.Kind.COPY,

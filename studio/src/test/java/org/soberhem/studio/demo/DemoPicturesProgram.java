@@ -25,8 +25,8 @@ import org.soberhem.studio.Keeper;
 import org.soberhem.studio.Studio;
 
 /**
- * Draws the demo's two pictures with the camera stand-in: a plate of the secretary with its buttons where they should be,
- * and a photograph of a fitting on which they sit too low. Prints where the marks lie, in shares of the width.
+ * Draws the demo's two pictures with the camera stand-in: a plate of the secretary with its buttons where they should
+ * be, and a photograph of a fitting on which they sit too low. Prints where the marks lie, in shares of the width.
  */
 final class DemoPicturesProgram {
 
@@ -95,7 +95,9 @@ final class DemoPicturesProgram {
                 at.plus(new Point(xy[6], xy[7])));
     }
 
-    /** Goes the way of the camera stand-in: its place in the scene, then the lens undone by coming nearer step by step. */
+    /**
+     * Goes the way of the camera stand-in: its place in the scene, then the lens undone by coming nearer step by step.
+     */
     private static void mark(BufferedImage picture, double height, CameraStandIn.Shot shot, String name, Point at) {
         double wide = picture.getWidth();
         double high = picture.getHeight();

@@ -18,7 +18,9 @@ import org.soberhem.library.Library;
 import org.soberhem.studio.Keeper;
 import org.soberhem.studio.Studio;
 
-/** Studios on workspaces of a test's own, without a toolkit. The demo is filled once; every test has a copy of its own. */
+/**
+ * Studios on workspaces of a test's own, without a toolkit. The demo is filled once; every test has a copy of its own.
+ */
 public final class Studios {
 
     public static final Library LIBRARY = Library.shipped();

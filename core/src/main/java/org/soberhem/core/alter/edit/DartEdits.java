@@ -13,7 +13,7 @@ public final class DartEdits {
     private DartEdits() {}
 
     /** Returns the names that a new dart and its mouth cannot have. */
-    public static Set<String> names(PieceBuilder making) {
+    public static Set<String> names(PieceEditor making) {
         Set<String> names = new HashSet<>();
         making.darts.forEach(dart -> names.add(dart.name()));
         making.edges.forEach(edge -> names.add(edge.name()));
@@ -25,15 +25,15 @@ public final class DartEdits {
      *
      * @throws AlterationRefusal if its legs do not end on the outline
      */
-    public static int mouth(PieceBuilder making, Dart dart) {
+    public static int mouth(PieceEditor making, Dart dart) {
         for (int i = 0; i < making.edges.size(); i++) {
             Edge edge = making.edges.get(i);
             Point start = edge.path().start();
             Point end = edge.path().end();
-            boolean same = start.distanceTo(dart.first()) < PieceBuilder.SAME_PLACE
-                            && end.distanceTo(dart.second()) < PieceBuilder.SAME_PLACE
-                    || start.distanceTo(dart.second()) < PieceBuilder.SAME_PLACE
-                            && end.distanceTo(dart.first()) < PieceBuilder.SAME_PLACE;
+            boolean same = start.distanceTo(dart.first()) < PieceEditor.SAME_PLACE
+                            && end.distanceTo(dart.second()) < PieceEditor.SAME_PLACE
+                    || start.distanceTo(dart.second()) < PieceEditor.SAME_PLACE
+                            && end.distanceTo(dart.first()) < PieceEditor.SAME_PLACE;
             if (same && edge.role() == Role.DART) {
                 return i;
             }

@@ -90,7 +90,7 @@ public record PieceCutting(
     }
 
     private List<Piece> parts(Piece whole) {
-        PieceBuilder making = new PieceBuilder(whole);
+        PieceEditor making = new PieceEditor(whole);
         if (from.edge().equals(to.edge())) {
             throw new AlterationRefusal(
                     "The cut would begin and end at the {} of the {}: choose two edges", from.edge(), piece);
@@ -123,17 +123,17 @@ public record PieceCutting(
         return new Edge(seam, role, from, to, path, allowance);
     }
 
-    private static int beginningAt(PieceBuilder making, Point corner) {
+    private static int beginningAt(PieceEditor making, Point corner) {
         for (int i = 0; i < making.edges.size(); i++) {
-            if (making.edges.get(i).path().start().distanceTo(corner) < PieceBuilder.SAME_PLACE) {
+            if (making.edges.get(i).path().start().distanceTo(corner) < PieceEditor.SAME_PLACE) {
                 return i;
             }
         }
         throw new IllegalStateException("An outline must have the corner that it was split at");
     }
 
-    private Piece part(Piece whole, PieceBuilder split, List<Edge> edges, String name) {
-        PieceBuilder part = new PieceBuilder(split.piece());
+    private Piece part(Piece whole, PieceEditor split, List<Edge> edges, String name) {
+        PieceEditor part = new PieceEditor(split.piece());
         part.name = name;
         part.edges = edges;
         part.points.clear();
@@ -142,7 +142,7 @@ public record PieceCutting(
             part.shape = CutShape.PAIR;
             part.cut.replaceAll((use, count) -> 2 * count);
         }
-        Box all = whole.seamLine(PieceBuilder.COARSE).box();
+        Box all = whole.seamLine(PieceEditor.COARSE).box();
         Box mine = part.outline().box();
         part.spans = whole.spans()
                 .map(spans -> new Spans(
@@ -163,7 +163,7 @@ public record PieceCutting(
     /** Tells the part that lies farther from the centre: it has no edge on the centre line. */
     public static Predicate<List<Edge>> awayFromCentre(Piece piece) {
         Optional<Double> centre = piece.centreX();
-        double middle = piece.seamLine(PieceBuilder.COARSE).box().middle().x();
+        double middle = piece.seamLine(PieceEditor.COARSE).box().middle().x();
         return edges -> {
             double x = Box.round(edges.stream().map(edge -> edge.path().start()).toList())
                     .middle()

@@ -31,14 +31,14 @@ public final class PieceEdits {
     }
 
     public static String freeName(Pattern pattern, String wanted) {
-        return PieceBuilder.free(wanted, new HashSet<>(pattern.names()));
+        return PieceEditor.free(wanted, new HashSet<>(pattern.names()));
     }
 
     /** Returns a name for a new edge that no edge of a piece has. */
     public static String freeEdge(Piece piece, String wanted) {
         HashSet<String> names = new HashSet<>();
         piece.edges().forEach(edge -> names.add(edge.name()));
-        return PieceBuilder.free(wanted, names);
+        return PieceEditor.free(wanted, names);
     }
 
     /** Returns a new piece that only its edges describe, cut for both sides, or once if it is worn on neither. */

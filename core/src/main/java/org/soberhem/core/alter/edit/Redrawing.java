@@ -9,7 +9,10 @@ import org.soberhem.core.geometry.Segment;
 import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.Piece;
 
-/** Redraws a piece after its corners were moved: each edge is drawn between its moved ends and meets its neighbours as before. */
+/**
+ * Redraws a piece after its corners were moved: each edge is drawn between its moved ends and meets its neighbours as
+ * before.
+ */
 public final class Redrawing {
 
     private Redrawing() {}
@@ -42,7 +45,7 @@ public final class Redrawing {
     }
 
     private static Piece withPaths(Piece piece, List<Path> paths, UnaryOperator<Point> to) {
-        PieceBuilder making = new PieceBuilder(piece);
+        PieceEditor making = new PieceEditor(piece);
         for (int i = 0; i < paths.size(); i++) {
             making.edges.set(i, making.edges.get(i).withPath(paths.get(i)));
         }
@@ -69,7 +72,7 @@ public final class Redrawing {
 
     /** Returns the piece with every edge in its new place; what is marked at corners follows. */
     public static Piece withPaths(Piece piece, List<Path> paths) {
-        return new PieceBuilder(piece).redrawn(paths).piece();
+        return new PieceEditor(piece).redrawn(paths).piece();
     }
 
     /** Returns the paths of a piece's edges, to be changed. */

@@ -93,7 +93,10 @@ public final class SeamShift {
         return pattern.edges(ref, Side.LEFT).get(0).path().atShare(0.5).y();
     }
 
-    /** Moves one edge into its piece, square to the middle of where it was and where it comes to lie, so that the opposite undoes it. */
+    /**
+     * Moves one edge into its piece, square to the middle of where it was and where it comes to lie, so that the
+     * opposite undoes it.
+     */
     public static Piece inward(Piece piece, String name, Amounts amounts) {
         int place = place(piece, name);
         Edge edge = piece.edges().get(place);
@@ -119,6 +122,6 @@ public final class SeamShift {
     }
 
     public static int place(Piece piece, String name) {
-        return new PieceBuilder(piece).place(name);
+        return new PieceEditor(piece).place(name);
     }
 }

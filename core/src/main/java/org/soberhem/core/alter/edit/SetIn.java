@@ -43,7 +43,7 @@ public final class SetIn {
         }
         Map<String, List<EdgeRef>> became = new LinkedHashMap<>();
         pattern = WornPieces.piece(pattern, edge.piece(), Sides.BOTH, piece -> {
-            PieceBuilder making = new PieceBuilder(piece);
+            PieceEditor making = new PieceEditor(piece);
             Path path = making.edge(edge.edge()).path();
             boolean atStart = path.start().y() <= path.end().y() == upper;
             double share = length / path.length();

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Map;
 import org.soberhem.core.alter.edit.AlterationRefusal;
 import org.soberhem.core.alter.edit.DartEdits;
-import org.soberhem.core.alter.edit.PieceBuilder;
+import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.SeamEdits;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.edit.WornPieces;
@@ -59,7 +59,7 @@ public record AddDart(EdgeRef edge, double at, double width, double length, Side
     }
 
     private Piece darted(Piece piece) {
-        PieceBuilder making = new PieceBuilder(piece);
+        PieceEditor making = new PieceEditor(piece);
         Path whole = making.edge(edge.edge()).path();
         double total = whole.length();
         double from = at - width / 2 / total;
@@ -71,7 +71,7 @@ public record AddDart(EdgeRef edge, double at, double width, double length, Side
                     total,
                     width);
         }
-        String name = PieceBuilder.free("dart", DartEdits.names(making));
+        String name = PieceEditor.free("dart", DartEdits.names(making));
         making.split(edge.edge(), to);
         making.split(edge.edge() + "/1", from / to);
         int mouth = making.place(edge.edge() + "/1/2");

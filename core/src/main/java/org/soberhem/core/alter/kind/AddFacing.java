@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.soberhem.core.alter.edit.AlterationRefusal;
-import org.soberhem.core.alter.edit.PieceBuilder;
+import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.PieceEdits;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.edit.WornPieces;
@@ -81,11 +81,11 @@ public record AddFacing(EdgeRef edge, Kind kind, double width, double smaller, S
     }
 
     private Piece strip(Piece piece, String name) {
-        Path along = new PieceBuilder(piece).edge(edge.edge()).path();
+        Path along = new PieceEditor(piece).edge(edge.edge()).path();
         Path outer = kind == Kind.FACING ? parallel(along, smaller) : straight(along, smaller);
         Path inner = kind == Kind.FACING ? parallel(along, width) : straight(along, width);
         List<Edge> edges = new ArrayList<>();
-        double allowance = new PieceBuilder(piece).usualAllowance();
+        double allowance = new PieceEditor(piece).usualAllowance();
         edges.add(new Edge("outer", Role.NONE, "A", "B", outer, allowance));
         edges.add(new Edge("end", Role.NONE, "B", "C", Path.of(new LineSegment(outer.end(), inner.end())), allowance));
         edges.add(new Edge("inner", Role.NONE, "C", "D", inner.reversed(), 0));
@@ -93,7 +93,7 @@ public record AddFacing(EdgeRef edge, Kind kind, double width, double smaller, S
                 "start", Role.NONE, "D", "A", Path.of(new LineSegment(inner.start(), outer.start())), allowance));
         Point grain = outer.start().towards(inner.start(), 0.5);
         Point grainEnd = outer.end().towards(inner.end(), 0.5);
-        PieceBuilder strip = new PieceBuilder(PieceEdits.cutAnew(name, piece.side(), edges, grain, grainEnd));
+        PieceEditor strip = new PieceEditor(PieceEdits.cutAnew(name, piece.side(), edges, grain, grainEnd));
         strip.grainAlong(grainEnd.minus(grain).unit());
         return strip.piece();
     }

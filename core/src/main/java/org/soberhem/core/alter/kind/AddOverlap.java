@@ -3,7 +3,7 @@ package org.soberhem.core.alter.kind;
 import java.util.HashSet;
 import java.util.Set;
 import org.soberhem.core.alter.edit.AlterationRefusal;
-import org.soberhem.core.alter.edit.PieceBuilder;
+import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.SeamEdits;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.edit.WornPieces;
@@ -18,11 +18,13 @@ import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
 
 /**
- * Adds width beyond an edge: an overlap for buttons, or a stand that is turned back. The old edge stays as a marked line.
+ * Adds width beyond an edge: an overlap for buttons, or a stand that is turned back. The old edge stays as a marked
+ * line.
  *
  * @param edge which edge
  * @param width added, in millimetres, more than 0
- * @param turned whether it is turned back along the old edge: its ends are then drawn as in a mirror, so that they lie on the piece
+ * @param turned whether it is turned back along the old edge: its ends are then drawn as in a mirror, so that they lie
+ *     on the piece
  * @param sides which worn pieces
  */
 public record AddOverlap(EdgeRef edge, double width, boolean turned, Sides sides) implements Alteration {
@@ -55,7 +57,7 @@ public record AddOverlap(EdgeRef edge, double width, boolean turned, Sides sides
     }
 
     private Piece wider(Piece piece) {
-        PieceBuilder making = new PieceBuilder(piece);
+        PieceEditor making = new PieceEditor(piece);
         int place = making.place(edge.edge());
         Edge old = making.edges.get(place);
         if (piece.isFold(old)) {
@@ -71,9 +73,9 @@ public record AddOverlap(EdgeRef edge, double width, boolean turned, Sides sides
         Set<String> names = new HashSet<>();
         making.edges.forEach(each -> names.add(each.name()));
         making.lines.forEach(line -> names.add(line.name()));
-        String first = PieceBuilder.free(old.from() + "'", making.points.keySet());
+        String first = PieceEditor.free(old.from() + "'", making.points.keySet());
         making.points.put(first, start);
-        String last = PieceBuilder.free(old.to() + "'", making.points.keySet());
+        String last = PieceEditor.free(old.to() + "'", making.points.keySet());
         making.points.put(last, end);
         making.edges.set(
                 place,
@@ -99,7 +101,7 @@ public record AddOverlap(EdgeRef edge, double width, boolean turned, Sides sides
                                 first,
                                 Path.of(new LineSegment(old.path().start(), start))));
         making.lines.add(new MarkLine(
-                PieceBuilder.free(turned ? "turn back" : "edge before", names),
+                PieceEditor.free(turned ? "turn back" : "edge before", names),
                 turned ? MarkLine.Kind.FOLD : MarkLine.Kind.PLACE,
                 old.path().start(),
                 old.path().end()));
@@ -108,7 +110,7 @@ public record AddOverlap(EdgeRef edge, double width, boolean turned, Sides sides
 
     /** What is added beside a neighbour is sewn like it. */
     private static Edge beside(Edge neighbour, Set<String> names) {
-        String name = PieceBuilder.free(neighbour.name() + "/beyond", names);
+        String name = PieceEditor.free(neighbour.name() + "/beyond", names);
         names.add(name);
         return neighbour.named(name);
     }

@@ -3,8 +3,8 @@ package org.soberhem.core.alter.kind;
 import java.util.ArrayList;
 import java.util.List;
 import org.soberhem.core.alter.edit.AlterationRefusal;
-import org.soberhem.core.alter.edit.PieceBuilder;
 import org.soberhem.core.alter.edit.PieceCutting;
+import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.PieceEdits;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.edit.WornPieces;
@@ -44,7 +44,7 @@ public record AddYoke(String piece, double depth, double grain, Sides sides) imp
     public Pattern made(Pattern pattern) {
         WornPieces.bothOnly(sides);
         Piece whole = PieceEdits.any(pattern, piece);
-        double y = whole.seamLine(PieceBuilder.COARSE).box().minY() + depth;
+        double y = whole.seamLine(PieceEditor.COARSE).box().minY() + depth;
         List<PieceCutting.At> places = crossed(whole, y);
         String child = PieceEdits.freeName(pattern, piece + "/yoke");
         Pattern cut = new PieceCutting(

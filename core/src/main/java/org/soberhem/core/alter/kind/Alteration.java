@@ -10,8 +10,8 @@ import org.soberhem.core.pattern.Pattern;
 /**
  * A change to a pattern in the maker's words.
  *
- * <p>It names pieces, edges, points, darts and levels, and a place on an edge by its share of the length, so that it can be
- * made again after the draft has changed.
+ * <p>It names pieces, edges, points, darts and levels, and a place on an edge by its share of the length, so that it
+ * can be made again after the draft has changed.
  */
 public sealed interface Alteration
         permits AddDart,
@@ -71,7 +71,8 @@ public sealed interface Alteration
     }
 
     /**
-     * Alterations that are made as one, judged only when all are made: one that spoils a seam and those that make it true again.
+     * Alterations that are made as one, judged only when all are made: one that spoils a seam and those that make it
+     * true again.
      *
      * @param parts in order, at least one
      */

@@ -3,7 +3,7 @@ package org.soberhem.core.alter.kind;
 import java.util.List;
 import org.soberhem.core.alter.edit.AlterationRefusal;
 import org.soberhem.core.alter.edit.DartEdits;
-import org.soberhem.core.alter.edit.PieceBuilder;
+import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.Redrawing;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.edit.WornPieces;
@@ -59,7 +59,7 @@ public record ChangeDart(EdgeRef dart, double width, double down, double out, do
     }
 
     /** Takes the dart out: its mouth is closed and the edges beside it are drawn to its middle. */
-    private Piece closed(PieceBuilder making, Dart old) {
+    private Piece closed(PieceEditor making, Dart old) {
         WornPieces.bothOnly(sides);
         int place = DartEdits.mouth(making, old);
         Edge mouth = making.edges.get(place);
@@ -87,7 +87,7 @@ public record ChangeDart(EdgeRef dart, double width, double down, double out, do
     }
 
     private Piece changed(Piece piece) {
-        PieceBuilder making = new PieceBuilder(piece);
+        PieceEditor making = new PieceEditor(piece);
         Dart old = making.dart(dart.edge());
         double is = old.first().distanceTo(old.second());
         if (is + width < LEAST) {
@@ -114,7 +114,7 @@ public record ChangeDart(EdgeRef dart, double width, double down, double out, do
                 ? new Dart(each.name(), each.point().plus(by), each.first(), each.second(), each.bow() + bow)
                 : each);
         making.points.replaceAll(
-                (letter, at) -> at.distanceTo(old.point()) < PieceBuilder.SAME_PLACE ? at.plus(by) : at);
+                (letter, at) -> at.distanceTo(old.point()) < PieceEditor.SAME_PLACE ? at.plus(by) : at);
         if (!making.outline().contains(making.dart(old.name()).point())) {
             throw new AlterationRefusal("The point of the dart would lie outside the {}: move it less", piece.name());
         }

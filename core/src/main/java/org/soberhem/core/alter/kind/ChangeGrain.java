@@ -1,7 +1,7 @@
 package org.soberhem.core.alter.kind;
 
 import org.soberhem.core.alter.edit.AlterationRefusal;
-import org.soberhem.core.alter.edit.PieceBuilder;
+import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.edit.WornPieces;
 import org.soberhem.core.geometry.Point;
@@ -39,7 +39,7 @@ public record ChangeGrain(String piece, double degrees, Sides sides) implements 
             throw new AlterationRefusal(
                     "The {} is cut on a fold, which lies along the grain: make a seam at the centre first", piece);
         }
-        PieceBuilder making = new PieceBuilder(worn);
+        PieceEditor making = new PieceEditor(worn);
         Point along = worn.grainTo().minus(worn.grainFrom()).unit();
         making.grainAlong(
                 Turn.about(Point.ORIGIN, StrictMath.toRadians(degrees)).direction(along));

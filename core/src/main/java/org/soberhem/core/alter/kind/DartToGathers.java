@@ -3,7 +3,7 @@ package org.soberhem.core.alter.kind;
 import java.util.ArrayList;
 import java.util.List;
 import org.soberhem.core.alter.edit.DartEdits;
-import org.soberhem.core.alter.edit.PieceBuilder;
+import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.PieceEdits;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.edit.WornPieces;
@@ -41,7 +41,7 @@ public record DartToGathers(EdgeRef dart, Sides sides) implements Alteration {
     public Pattern made(Pattern pattern) {
         WornPieces.bothOnly(sides);
         Piece whole = PieceEdits.any(pattern, dart.piece());
-        PieceBuilder any = new PieceBuilder(whole);
+        PieceEditor any = new PieceEditor(whole);
         int mouth = DartEdits.mouth(any, any.dart(dart.edge()));
         String gathered = any.edges.get(mouth).name();
         Edge beside = any.edges.get(Math.floorMod(mouth - 1, any.edges.size()));
@@ -54,7 +54,7 @@ public record DartToGathers(EdgeRef dart, Sides sides) implements Alteration {
     }
 
     private Piece opened(Piece piece, String mouth, Role role) {
-        PieceBuilder making = new PieceBuilder(piece);
+        PieceEditor making = new PieceEditor(piece);
         Dart old = making.dart(dart.edge());
         making.darts.remove(old);
         int place = making.place(mouth);

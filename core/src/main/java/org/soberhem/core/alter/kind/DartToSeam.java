@@ -3,8 +3,8 @@ package org.soberhem.core.alter.kind;
 import java.util.List;
 import java.util.Optional;
 import org.soberhem.core.alter.edit.DartEdits;
-import org.soberhem.core.alter.edit.PieceBuilder;
 import org.soberhem.core.alter.edit.PieceCutting;
+import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.PieceEdits;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.edit.WornPieces;
@@ -41,7 +41,7 @@ public record DartToSeam(EdgeRef dart, String toEdge, double at, Sides sides) im
     @Override
     public Pattern made(Pattern pattern) {
         WornPieces.bothOnly(sides);
-        PieceBuilder whole = new PieceBuilder(PieceEdits.any(pattern, dart.piece()));
+        PieceEditor whole = new PieceEditor(PieceEdits.any(pattern, dart.piece()));
         Dart old = whole.dart(dart.edge());
         String mouth = whole.edges.get(DartEdits.mouth(whole, old)).name();
         String child = PieceEdits.freeName(pattern, dart.piece() + "/2");
@@ -79,7 +79,7 @@ public record DartToSeam(EdgeRef dart, String toEdge, double at, Sides sides) im
 
     /** Takes away what is left of the mouth: the seam begins at the leg. */
     private static Piece withoutMouth(Piece piece, String mouth, String dart, String name) {
-        PieceBuilder making = new PieceBuilder(piece);
+        PieceEditor making = new PieceEditor(piece);
         making.darts.removeIf(each -> each.name().equals(dart));
         making.edges.removeIf(edge -> edge.name().startsWith(mouth + "/"));
         int seam = making.place(name);

@@ -1,7 +1,7 @@
 package org.soberhem.core.alter.kind;
 
 import org.soberhem.core.alter.edit.AlterationRefusal;
-import org.soberhem.core.alter.edit.PieceBuilder;
+import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.edit.WornPieces;
 import org.soberhem.core.length.Sentence;
@@ -36,7 +36,7 @@ public record EvenAllowances(double amount, Sides sides) implements Alteration {
     }
 
     private Piece evened(Piece piece) {
-        PieceBuilder making = new PieceBuilder(piece);
+        PieceEditor making = new PieceEditor(piece);
         making.edges.replaceAll(edge ->
                 edge.role() == Role.HEM || piece.isFold(edge) ? edge : edge.withAllowance(amount, edge.corner()));
         return making.piece();

@@ -3,7 +3,7 @@ package org.soberhem.core.alter.kind;
 import java.util.HashSet;
 import java.util.Set;
 import org.soberhem.core.alter.edit.AlterationRefusal;
-import org.soberhem.core.alter.edit.PieceBuilder;
+import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.edit.WornPieces;
 import org.soberhem.core.geometry.Point;
@@ -47,13 +47,13 @@ public record GrowthTuck(String level, double depth, Sides sides) implements Alt
     }
 
     private Piece marked(Piece piece) {
-        PieceBuilder making = new PieceBuilder(piece);
+        PieceEditor making = new PieceEditor(piece);
         Level line = piece.levels().get(level);
         Set<String> names = new HashSet<>();
         piece.lines().forEach(each -> names.add(each.name()));
         Point down = new Point(0, 2 * depth);
         for (Point by : new Point[] {Point.ORIGIN, down}) {
-            String name = PieceBuilder.free(level + " tuck", names);
+            String name = PieceEditor.free(level + " tuck", names);
             names.add(name);
             making.lines.add(new MarkLine(
                     name, MarkLine.Kind.TUCK, line.from().plus(by), line.to().plus(by)));

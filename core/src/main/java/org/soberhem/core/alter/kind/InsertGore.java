@@ -2,7 +2,7 @@ package org.soberhem.core.alter.kind;
 
 import java.util.List;
 import org.soberhem.core.alter.edit.AlterationRefusal;
-import org.soberhem.core.alter.edit.PieceBuilder;
+import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.PieceEdits;
 import org.soberhem.core.alter.edit.SeamEdits;
 import org.soberhem.core.alter.edit.SetIn;
@@ -51,7 +51,7 @@ public record InsertGore(EdgeRef edge, double width, double height, Sides sides)
         if (!other.equals(edge)) {
             set.open(other, slant, false);
         }
-        double allowance = new PieceBuilder(piece).usualAllowance();
+        double allowance = new PieceEditor(piece).usualAllowance();
         List<Edge> edges = SetIn.straight(
                 allowance,
                 List.of("first", "base", "second"),

@@ -3,7 +3,7 @@ package org.soberhem.core.alter.kind;
 import java.util.List;
 import java.util.Optional;
 import org.soberhem.core.alter.edit.AlterationRefusal;
-import org.soberhem.core.alter.edit.PieceBuilder;
+import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.PieceEdits;
 import org.soberhem.core.alter.edit.SeamEdits;
 import org.soberhem.core.alter.edit.SetIn;
@@ -63,7 +63,7 @@ public record InsertGusset(EdgeRef edge, double side, double degrees, Sides side
         double across = side * StrictMath.sin(half);
         double down = side * StrictMath.cos(half);
         List<Edge> edges = SetIn.straight(
-                new PieceBuilder(piece).usualAllowance(),
+                new PieceEditor(piece).usualAllowance(),
                 List.of("first", "third", "fourth", "second"),
                 List.of(new Point(0, 0), new Point(across, down), new Point(0, 2 * down), new Point(-across, down)));
         return set.sewing(name, edges, sewn, piece);

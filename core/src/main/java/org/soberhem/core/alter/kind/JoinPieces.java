@@ -5,7 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.soberhem.core.alter.edit.AlterationRefusal;
-import org.soberhem.core.alter.edit.PieceBuilder;
+import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.PieceEdits;
 import org.soberhem.core.alter.edit.SeamEdits;
 import org.soberhem.core.alter.edit.Sides;
@@ -29,8 +29,8 @@ import org.soberhem.core.pattern.Side;
 import org.soberhem.core.pattern.Spans;
 
 /**
- * Lays two pieces together along their seam and cuts them as one. What cannot lie flat, because both edges are hollow, becomes a
- * dart that runs out at both ends.
+ * Lays two pieces together along their seam and cuts them as one. What cannot lie flat, because both edges are hollow,
+ * becomes a dart that runs out at both ends.
  *
  * @param edge one of the two edges
  * @param sides must be both
@@ -98,8 +98,8 @@ public record JoinPieces(EdgeRef edge, Sides sides) implements Alteration {
 
     private static Piece joined(
             Piece piece, String edge, Piece partner, String otherEdge, Map<String, List<EdgeRef>> became) {
-        PieceBuilder made = new PieceBuilder(piece);
-        PieceBuilder added = new PieceBuilder(partner);
+        PieceEditor made = new PieceEditor(piece);
+        PieceEditor added = new PieceEditor(partner);
         Path mine = made.edge(edge).path();
         // Both drawn from their centre outward: one of them is turned over, so that upper end meets upper end.
         if (runsDown(mine) == runsDown(added.edge(otherEdge).path())) {
@@ -117,8 +117,8 @@ public record JoinPieces(EdgeRef edge, Sides sides) implements Alteration {
         String last = made.edges.get(made.edges.size() - 1).to();
         Map<String, String> letters = new LinkedHashMap<>();
         added.points.forEach((letter, at) -> {
-            boolean shared = at.distanceTo(mine.end()) < PieceBuilder.SAME_PLACE
-                    || at.distanceTo(laid.end()) < PieceBuilder.SAME_PLACE;
+            boolean shared = at.distanceTo(mine.end()) < PieceEditor.SAME_PLACE
+                    || at.distanceTo(laid.end()) < PieceEditor.SAME_PLACE;
             if (!shared) {
                 letters.put(letter, fresh(partner, letter, piece, made.points.containsKey(letter)));
                 made.points.put(letters.get(letter), at);
@@ -163,7 +163,7 @@ public record JoinPieces(EdgeRef edge, Sides sides) implements Alteration {
     }
 
     private static void takeMarks(
-            PieceBuilder made, PieceBuilder added, Map<String, String> names, String edge, String otherEdge) {
+            PieceEditor made, PieceEditor added, Map<String, String> names, String edge, String otherEdge) {
         made.notches.removeIf(notch -> notch.edge().equals(edge));
         added.notches.stream()
                 .filter(notch -> !notch.edge().equals(otherEdge))
@@ -192,7 +192,7 @@ public record JoinPieces(EdgeRef edge, Sides sides) implements Alteration {
     }
 
     /** Marks what lies between the two edges as two darts that share their mouth, where it is widest. */
-    private static void darts(PieceBuilder made, Path mine, Path laid, String name) {
+    private static void darts(PieceEditor made, Path mine, Path laid, String name) {
         double widest = 0;
         int at = 0;
         for (int i = 1; i < SAMPLES; i++) {

@@ -1,7 +1,7 @@
 package org.soberhem.core.alter.kind;
 
 import org.soberhem.core.alter.edit.AlterationRefusal;
-import org.soberhem.core.alter.edit.PieceBuilder;
+import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.Redrawing;
 import org.soberhem.core.alter.edit.Round;
 import org.soberhem.core.alter.edit.Sides;
@@ -16,10 +16,10 @@ import org.soberhem.core.pattern.Piece;
 /**
  * Lengthens or shortens every piece that has a level, evenly or by a wedge.
  *
- * <p>What lies below the level moves along the base line; edges that cross the level are redrawn from end to end. Widths do
- * not change, and an edge on the fold stays straight. Where front, side and back differ, the amount changes evenly
- * between them round the body; a piece that does not lie round the body takes the front amount at the start of its level
- * and the back amount at its end.
+ * <p>What lies below the level moves along the base line; edges that cross the level are redrawn from end to end.
+ * Widths do not change, and an edge on the fold stays straight. Where front, side and back differ, the amount changes
+ * evenly between them round the body; a piece that does not lie round the body takes the front amount at the start of
+ * its level and the back amount at its end.
  *
  * @param level name of the level
  * @param atFront what is added at the centre front, in millimetres; negative shortens
@@ -76,7 +76,7 @@ public record LengthenAtLevel(String level, double atFront, double atSide, doubl
     }
 
     private void refuseTooShort(Piece piece, Level line) {
-        Box box = piece.seamLine(PieceBuilder.COARSE).box();
+        Box box = piece.seamLine(PieceEditor.COARSE).box();
         double below = box.maxY() - Math.max(line.from().y(), line.to().y());
         double least = Math.min(amountAt(piece, 0), amountAt(piece, 1));
         if (-least >= below) {

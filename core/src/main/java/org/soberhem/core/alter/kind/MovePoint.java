@@ -1,7 +1,7 @@
 package org.soberhem.core.alter.kind;
 
 import org.soberhem.core.alter.edit.AlterationRefusal;
-import org.soberhem.core.alter.edit.PieceBuilder;
+import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.Redrawing;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.edit.WornPieces;
@@ -51,7 +51,7 @@ public record MovePoint(EdgeRef point, double out, double down, Sides sides) imp
     private Piece moved(Piece piece, Point at) {
         if (at == null
                 || piece.edges().stream()
-                        .noneMatch(edge -> edge.path().start().distanceTo(at) < PieceBuilder.SAME_PLACE)) {
+                        .noneMatch(edge -> edge.path().start().distanceTo(at) < PieceEditor.SAME_PLACE)) {
             throw new AlterationRefusal(
                     "The {} has no corner {} any more: choose another point", piece.name(), point.edge());
         }
@@ -61,10 +61,8 @@ public record MovePoint(EdgeRef point, double out, double down, Sides sides) imp
                 piece.edges().stream()
                         .map(edge -> edge.path()
                                 .withEndsMoved(
-                                        edge.path().start().distanceTo(at) < PieceBuilder.SAME_PLACE
-                                                ? by
-                                                : Point.ORIGIN,
-                                        edge.path().end().distanceTo(at) < PieceBuilder.SAME_PLACE ? by : Point.ORIGIN))
+                                        edge.path().start().distanceTo(at) < PieceEditor.SAME_PLACE ? by : Point.ORIGIN,
+                                        edge.path().end().distanceTo(at) < PieceEditor.SAME_PLACE ? by : Point.ORIGIN))
                         .toList());
     }
 }

@@ -8,7 +8,8 @@ import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
 
 /**
- * Moves the line of a seam, such as the shoulder seam to the back: one piece gains what the other loses, no girth changes.
+ * Moves the line of a seam, such as the shoulder seam to the back: one piece gains what the other loses, no girth
+ * changes.
  *
  * @param edge edge of the piece that gains
  * @param atTop how far the line moves at its upper end, in millimetres; negative moves it the other way

@@ -3,7 +3,7 @@ package org.soberhem.core.alter.kind;
 import java.util.ArrayList;
 import java.util.List;
 import org.soberhem.core.alter.edit.AlterationRefusal;
-import org.soberhem.core.alter.edit.PieceBuilder;
+import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.PieceEdits;
 import org.soberhem.core.alter.edit.SeamShift;
 import org.soberhem.core.alter.edit.Sides;
@@ -17,8 +17,8 @@ import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Seam;
 
 /**
- * Makes a seam where a piece was cut on the fold, and takes width out there: more at the neck for one that gapes, evenly for one
- * that falls off.
+ * Makes a seam where a piece was cut on the fold, and takes width out there: more at the neck for one that gapes,
+ * evenly for one that falls off.
  *
  * @param piece a piece on the fold
  * @param atTop cloth taken at the upper end, in millimetres; negative adds
@@ -48,7 +48,7 @@ public record OpenCentre(String piece, double atTop, double atBottom, Sides side
                 .orElseThrow(() -> new AlterationRefusal(
                         "The {} is not cut on a fold: take its seam in, or make a new seam elsewhere", piece));
         Pattern opened = WornPieces.piece(pattern, piece, sides, each -> {
-            PieceBuilder making = new PieceBuilder(each);
+            PieceEditor making = new PieceEditor(each);
             making.shape = CutShape.PAIR;
             making.cut.replaceAll((use, count) -> 2 * count);
             double allowance = making.usualAllowance();

@@ -3,7 +3,7 @@ package org.soberhem.core.alter.kind;
 import java.util.ArrayList;
 import java.util.List;
 import org.soberhem.core.alter.edit.AlterationRefusal;
-import org.soberhem.core.alter.edit.PieceBuilder;
+import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.edit.WornPieces;
 import org.soberhem.core.length.Sentence;
@@ -43,7 +43,7 @@ public record PitchSleeve(String piece, double amount, Sides sides) implements A
     }
 
     private Piece turned(Piece sleeve) {
-        PieceBuilder making = new PieceBuilder(sleeve);
+        PieceEditor making = new PieceEditor(sleeve);
         List<Edge> cap = run(making);
         // A sleeve turned to the front has its marks farther to the back on it.
         boolean frontFirst = cap.get(0).name().contains("front");
@@ -63,7 +63,7 @@ public record PitchSleeve(String piece, double amount, Sides sides) implements A
         return making.piece();
     }
 
-    private List<Edge> run(PieceBuilder sleeve) {
+    private List<Edge> run(PieceEditor sleeve) {
         for (int i = 0; i < sleeve.edges.size(); i++) {
             int before = Math.floorMod(i - 1, sleeve.edges.size());
             if (sleeve.edges.get(i).role() == Role.CAP

@@ -3,7 +3,7 @@ package org.soberhem.core.alter.kind;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import org.soberhem.core.alter.edit.AlterationRefusal;
-import org.soberhem.core.alter.edit.PieceBuilder;
+import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.edit.WornPieces;
 import org.soberhem.core.geometry.Box;
@@ -73,7 +73,7 @@ public record PuffSleeve(String piece, double atTop, double atBottom, double rai
                 .map(edge -> Box.round(edge.path().flattened(1)))
                 .reduce(Box::union)
                 .orElseThrow();
-        Box whole = sleeve.seamLine(PieceBuilder.COARSE).box();
+        Box whole = sleeve.seamLine(PieceEditor.COARSE).box();
         double middle = (cap.minX() + cap.maxX()) / 2;
         UnaryOperator<Point> to = point -> {
             double depth = Math.max(0, Math.min(1, (point.y() - cap.maxY()) / (whole.maxY() - cap.maxY())));
@@ -82,7 +82,7 @@ public record PuffSleeve(String piece, double atTop, double atBottom, double rai
             double height = Math.max(0, (cap.maxY() - point.y()) / cap.height());
             return new Point(x, point.y() - raise * height);
         };
-        PieceBuilder making = new PieceBuilder(sleeve);
+        PieceEditor making = new PieceEditor(sleeve);
         making.edges.replaceAll(edge -> edge.withPath(
                 edge.role() == Role.UNDERARM
                         ? seam(edge.path(), to)

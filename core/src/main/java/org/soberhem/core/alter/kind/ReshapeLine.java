@@ -3,7 +3,7 @@ package org.soberhem.core.alter.kind;
 import java.util.ArrayList;
 import java.util.List;
 import org.soberhem.core.alter.edit.AlterationRefusal;
-import org.soberhem.core.alter.edit.PieceBuilder;
+import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.Redrawing;
 import org.soberhem.core.alter.edit.Round;
 import org.soberhem.core.alter.edit.Sides;
@@ -20,8 +20,8 @@ import org.soberhem.core.pattern.Spans;
 /**
  * Raises, lowers or reshapes a line that runs round the body: neckline, waistline, arm-hole or hem.
  *
- * <p>The ends of the line slide along the edges that it meets, so that seams are shortened or go on in their direction, by the
- * same length on both sides. Between them the line is redrawn.
+ * <p>The ends of the line slide along the edges that it meets, so that seams are shortened or go on in their direction,
+ * by the same length on both sides. Between them the line is redrawn.
  *
  * @param line which line
  * @param atFront cloth added at the centre front, in millimetres; negative cuts away
@@ -48,10 +48,6 @@ public record ReshapeLine(Line line, double atFront, double atSide, double atBac
             this.words = words;
             this.added = added;
             this.cutAway = cutAway;
-        }
-
-        public String words() {
-            return words;
         }
     }
 
@@ -152,7 +148,7 @@ public record ReshapeLine(Line line, double atFront, double atSide, double atBac
         for (int i = first; i <= last; i++) {
             Point startBy = moves.get(i - first);
             Point endBy = moves.get(i - first + 1);
-            boolean even = startBy.distanceTo(endBy) < PieceBuilder.SAME_PLACE;
+            boolean even = startBy.distanceTo(endBy) < PieceEditor.SAME_PLACE;
             Path path = paths.get(i % count);
             // A straight line becomes curved rather than leave the centre at another angle.
             paths.set(i % count, (even ? path : path.curved()).redrawn(startBy, endBy));

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.soberhem.core.alter.edit.AlterationRefusal;
 import org.soberhem.core.alter.edit.DartEdits;
-import org.soberhem.core.alter.edit.PieceBuilder;
+import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.SeamEdits;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.edit.WornPieces;
@@ -26,8 +26,8 @@ import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Role;
 
 /**
- * Closes a dart, wholly or in part, and opens it at another edge instead: the paper between the two is turned about the dart's
- * point.
+ * Closes a dart, wholly or in part, and opens it at another edge instead: the paper between the two is turned about the
+ * dart's point.
  *
  * @param dart piece and dart
  * @param toEdge edge of the same piece that receives it
@@ -67,7 +67,7 @@ public record RotateDart(EdgeRef dart, String toEdge, double at, double share, S
     }
 
     private Piece turned(Piece piece, Map<String, List<EdgeRef>> became) {
-        PieceBuilder making = new PieceBuilder(piece);
+        PieceEditor making = new PieceEditor(piece);
         Dart old = making.dart(dart.edge());
         if (old.bow() != 0) {
             throw new AlterationRefusal(
@@ -103,7 +103,7 @@ public record RotateDart(EdgeRef dart, String toEdge, double at, double share, S
         return making.piece();
     }
 
-    private int beginningOfNew(PieceBuilder making, Piece piece) {
+    private int beginningOfNew(PieceEditor making, Piece piece) {
         String second = toEdge + "/2";
         boolean whole = making.edges.stream().noneMatch(edge -> edge.name().equals(second));
         int place = making.place(whole ? toEdge : second);
@@ -121,7 +121,7 @@ public record RotateDart(EdgeRef dart, String toEdge, double at, double share, S
         return edge.role() == Role.CENTRE || piece.isFold(edge) || edge.name().startsWith("stand");
     }
 
-    private static Outline sector(PieceBuilder making, Point pivot, int from, int to) {
+    private static Outline sector(PieceEditor making, Point pivot, int from, int to) {
         List<Point> corners = new ArrayList<>();
         corners.add(pivot);
         for (int i = from; i < to; i++) {
@@ -131,19 +131,19 @@ public record RotateDart(EdgeRef dart, String toEdge, double at, double share, S
     }
 
     private static boolean isIn(Outline sector, Point at, Point pivot) {
-        return at.distanceTo(pivot) > PieceBuilder.SAME_PLACE
+        return at.distanceTo(pivot) > PieceEditor.SAME_PLACE
                 && (sector.contains(at)
                         || sector.corners().stream()
-                                .anyMatch(corner -> corner.distanceTo(at) < PieceBuilder.SAME_PLACE));
+                                .anyMatch(corner -> corner.distanceTo(at) < PieceEditor.SAME_PLACE));
     }
 
-    private void open(PieceBuilder making, Dart old, Edge mouth, int opened, boolean other, Point fixed, Turn turn) {
+    private void open(PieceEditor making, Dart old, Edge mouth, int opened, boolean other, Point fixed, Turn turn) {
         Point moved = turn.apply(fixed);
         Point start = other ? fixed : moved;
         Point end = other ? moved : fixed;
         Edge after = making.edges.get(opened % making.edges.size());
-        String name = PieceBuilder.free(Derived.parent(toEdge) + "-dart", DartEdits.names(making));
-        String corner = PieceBuilder.free(after.from() + "'", making.points.keySet());
+        String name = PieceEditor.free(Derived.parent(toEdge) + "-dart", DartEdits.names(making));
+        String corner = PieceEditor.free(after.from() + "'", making.points.keySet());
         making.points.put(after.from(), end);
         making.points.put(corner, start);
         Edge before = making.edges.get(opened - 1);
@@ -160,7 +160,7 @@ public record RotateDart(EdgeRef dart, String toEdge, double at, double share, S
         making.darts.add(new Dart(name, old.point(), start, end));
     }
 
-    private void close(PieceBuilder making, Dart old, Edge mouth, boolean other, Turn turn) {
+    private void close(PieceEditor making, Dart old, Edge mouth, boolean other, Turn turn) {
         Point start = other ? turn.apply(mouth.path().start()) : mouth.path().start();
         Point end = other ? mouth.path().end() : turn.apply(mouth.path().end());
         int place = making.darts.indexOf(making.darts.stream()
@@ -189,7 +189,7 @@ public record RotateDart(EdgeRef dart, String toEdge, double at, double share, S
         }
     }
 
-    private static List<EdgeRef> heirs(PieceBuilder making, String edge, String piece) {
+    private static List<EdgeRef> heirs(PieceEditor making, String edge, String piece) {
         return making.edges.stream()
                 .filter(each -> each.role() != Role.DART || each.name().equals(edge))
                 .map(Edge::name)

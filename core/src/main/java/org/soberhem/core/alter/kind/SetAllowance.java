@@ -3,7 +3,7 @@ package org.soberhem.core.alter.kind;
 import java.util.List;
 import java.util.Optional;
 import org.soberhem.core.alter.edit.AlterationRefusal;
-import org.soberhem.core.alter.edit.PieceBuilder;
+import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.SeamEdits;
 import org.soberhem.core.alter.edit.Sewing;
 import org.soberhem.core.alter.edit.Sides;
@@ -68,7 +68,7 @@ public record SetAllowance(EdgeRef edge, Sewing sewing, double amount, Sides sid
     }
 
     private Piece with(Piece piece, String name, double allowance) {
-        PieceBuilder making = new PieceBuilder(piece);
+        PieceEditor making = new PieceEditor(piece);
         int place = making.place(name);
         Edge old = making.edges.get(place);
         if (piece.isFold(old)) {

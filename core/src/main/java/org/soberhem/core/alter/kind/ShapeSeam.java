@@ -8,8 +8,8 @@ import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
 
 /**
- * Shapes a seam of two edges by three amounts, a smooth curve between them: hollowed to a waist, or room given over a bust
- * with nothing at the ends.
+ * Shapes a seam of two edges by three amounts, a smooth curve between them: hollowed to a waist, or room given over a
+ * bust with nothing at the ends.
  *
  * @param edge one of the two edges
  * @param atTop cloth taken at the upper end, in millimetres; negative lets out

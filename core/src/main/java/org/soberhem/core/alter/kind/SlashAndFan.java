@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.soberhem.core.alter.edit.AlterationRefusal;
-import org.soberhem.core.alter.edit.PieceBuilder;
+import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.edit.WornPieces;
 import org.soberhem.core.geometry.LineSegment;
@@ -19,8 +19,8 @@ import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Role;
 
 /**
- * Slashes a piece from one edge to the opposite one and spreads it like a fan, or laps it: each part is turned about the end of
- * its slash.
+ * Slashes a piece from one edge to the opposite one and spreads it like a fan, or laps it: each part is turned about
+ * the end of its slash.
  *
  * @param open edge that is spread
  * @param hinge opposite edge of the same piece, whose length stays
@@ -68,7 +68,7 @@ public record SlashAndFan(EdgeRef open, String hinge, int cuts, double each, boo
     }
 
     private Piece spread(Piece piece) {
-        PieceBuilder making = new PieceBuilder(piece);
+        PieceEditor making = new PieceEditor(piece);
         making.beginAt(making.place(open.edge()));
         int hinged = making.place(hinge);
         if (piece.isFold(making.edges.get(0)) || piece.isFold(making.edges.get(hinged))) {
@@ -112,7 +112,7 @@ public record SlashAndFan(EdgeRef open, String hinge, int cuts, double each, boo
     }
 
     /** Returns the part that stays: that with the centre line at one end, or else the middle one. */
-    private int held(PieceBuilder making, int hinged) {
+    private int held(PieceEditor making, int hinged) {
         for (int i = 1; i < making.edges.size(); i++) {
             Edge edge = making.edges.get(i);
             if (i != hinged && (edge.role() == Role.CENTRE || edge.name().startsWith("stand"))) {
@@ -163,7 +163,7 @@ public record SlashAndFan(EdgeRef open, String hinge, int cuts, double each, boo
             Path next = parts.get(k).mapped(turns.get(k));
             knots.add(path.end().towards(next.start(), 0.5));
             knots.add(next.atShare(0.5));
-            if (path.end().distanceTo(next.start()) > PieceBuilder.SAME_PLACE) {
+            if (path.end().distanceTo(next.start()) > PieceEditor.SAME_PLACE) {
                 path = path.then(Path.of(new LineSegment(path.end(), next.start())));
             }
             path = path.then(next.between(path.end(), next.end()));

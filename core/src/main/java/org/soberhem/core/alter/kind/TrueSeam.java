@@ -21,11 +21,11 @@ import org.soberhem.core.pattern.SeamCheck;
 import org.soberhem.core.pattern.Side;
 
 /**
- * Makes a seam true: the side with the named edge is drawn as long as the other one needs it, with the middle of the stated
- * ease or fullness.
+ * Makes a seam true: the side with the named edge is drawn as long as the other one needs it, with the middle of the
+ * stated ease or fullness.
  *
- * <p>A sleeve cap is raised or lowered at its top; a band, cuff or other piece that does not lie round the body is made longer
- * or shorter across; any other edge is lengthened or shortened at its lower end.
+ * <p>A sleeve cap is raised or lowered at its top; a band, cuff or other piece that does not lie round the body is made
+ * longer or shorter across; any other edge is lengthened or shortened at its lower end.
  *
  * @param edge an edge of the side that changes
  * @param sides which worn pieces

@@ -2,7 +2,7 @@ package org.soberhem.core.alter.kind;
 
 import java.util.List;
 import org.soberhem.core.alter.edit.AlterationRefusal;
-import org.soberhem.core.alter.edit.PieceBuilder;
+import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.Redrawing;
 import org.soberhem.core.alter.edit.SeamShift;
 import org.soberhem.core.alter.edit.Sides;
@@ -55,7 +55,7 @@ public record TurnStrap(EdgeRef edge, double degrees, Sides sides) implements Al
         }
         Point pivot = paths.get(before).start().towards(paths.get(after).end(), 0.5);
         double centre =
-                piece.centreX().orElse(piece.seamLine(PieceBuilder.COARSE).box().minX());
+                piece.centreX().orElse(piece.seamLine(PieceEditor.COARSE).box().minX());
         Point end = paths.get(place).atShare(0.5);
         // Clockwise turns an upper end away from a centre on its left.
         double sense = (end.x() >= centre ? -1 : 1) * (end.y() < pivot.y() ? 1 : -1);

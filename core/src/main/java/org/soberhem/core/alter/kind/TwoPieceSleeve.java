@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.Predicate;
 import org.soberhem.core.alter.edit.AlterationRefusal;
-import org.soberhem.core.alter.edit.PieceBuilder;
 import org.soberhem.core.alter.edit.PieceCutting;
+import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.PieceEdits;
 import org.soberhem.core.alter.edit.SeamEdits;
 import org.soberhem.core.alter.edit.Sides;
@@ -22,11 +22,12 @@ import org.soberhem.core.pattern.Role;
 import org.soberhem.core.pattern.Seam;
 
 /**
- * Makes a sleeve of one piece into one of two: a strip at each side is cut off and both are joined along the old seam to the
- * under sleeve.
+ * Makes a sleeve of one piece into one of two: a strip at each side is cut off and both are joined along the old seam
+ * to the under sleeve.
  *
  * @param piece the sleeve, with one seam
- * @param front how far the front seam lies under the arm from the front fold, which is at a quarter of the breadth, in millimetres
+ * @param front how far the front seam lies under the arm from the front fold, which is at a quarter of the breadth, in
+ *     millimetres
  * @param hind how far the hind seam lies under from the hind fold
  * @param sides must be both
  */
@@ -75,7 +76,7 @@ public record TwoPieceSleeve(String piece, double front, double hind, Sides side
 
     /** Says whether the front of the sleeve lies at its smaller x. */
     private static boolean isFrontLeft(Piece sleeve) {
-        double middle = sleeve.seamLine(PieceBuilder.COARSE).box().middle().x();
+        double middle = sleeve.seamLine(PieceEditor.COARSE).box().middle().x();
         return sleeve.edges().stream()
                 .filter(edge -> edge.name().contains("front"))
                 .findFirst()
@@ -149,7 +150,7 @@ public record TwoPieceSleeve(String piece, double front, double hind, Sides side
     private static Pattern renamed(Pattern pattern, String from, String to) {
         List<Piece> pieces = new ArrayList<>();
         for (Piece each : pattern.pieces()) {
-            PieceBuilder making = new PieceBuilder(each);
+            PieceEditor making = new PieceEditor(each);
             making.name = each.name().equals(from) ? to : each.name();
             pieces.add(making.piece());
         }

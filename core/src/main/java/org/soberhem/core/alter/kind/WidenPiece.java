@@ -2,7 +2,7 @@ package org.soberhem.core.alter.kind;
 
 import java.util.function.UnaryOperator;
 import org.soberhem.core.alter.edit.AlterationRefusal;
-import org.soberhem.core.alter.edit.PieceBuilder;
+import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.Redrawing;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.edit.WornPieces;
@@ -13,8 +13,8 @@ import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
 
 /**
- * Opens a piece across its breadth, or folds width away: what lies beyond a line moves and the edges that cross it are redrawn;
- * between two lines it is stretched evenly, as by many narrow slashes.
+ * Opens a piece across its breadth, or folds width away: what lies beyond a line moves and the edges that cross it are
+ * redrawn; between two lines it is stretched evenly, as by many narrow slashes.
  *
  * @param piece which piece
  * @param from where it begins to open, as a share of its breadth from its centre or first side
@@ -59,7 +59,7 @@ public record WidenPiece(String piece, double from, double to, double atTop, dou
     }
 
     private Piece opened(Piece worn) {
-        Box box = worn.seamLine(PieceBuilder.COARSE).box();
+        Box box = worn.seamLine(PieceEditor.COARSE).box();
         // Shares are of the narrower of the two states, so that the same amount taken out again finds the same places.
         double breadth = box.width() + Math.min(0, Math.min(atTop, atBottom));
         if (breadth <= 0) {

@@ -1,8 +1,8 @@
 package org.soberhem.files.store.stored;
 
 /**
- * Where large parts of values that never change lie, each once: finished patterns and the texts of sheets. Values name them by
- * the hash of their content.
+ * Where large parts of values that never change lie, each once: finished patterns and the texts of sheets. Values name
+ * them by the hash of their content.
  */
 public interface Content {
 

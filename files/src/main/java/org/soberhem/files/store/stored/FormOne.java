@@ -6,8 +6,8 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Brings values of form 1 up to form 2. Form 1 had the names of Java's records and grew with them: what a record got later is
- * lacking in what was written before. Here it gets what it then meant.
+ * Brings values of form 1 up to form 2. Form 1 had the names of Java's records and grew with them: what a record got
+ * later is lacking in what was written before. Here it gets what it then meant.
  */
 final class FormOne {
 

@@ -5,9 +5,9 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * What workspaces of form 1 kept of an action: a list of {@code {at, was, is}}, where a missing {@code was} means added and a
- * missing {@code is} removed. {@code at} is a path of names and places as they are; names with a stroke in them could not be
- * kept and do not occur.
+ * What workspaces of form 1 kept of an action: a list of {@code {at, was, is}}, where a missing {@code was} means added
+ * and a missing {@code is} removed. {@code at} is a path of names and places as they are; names with a stroke in them
+ * could not be kept and do not occur.
  */
 public final class OldChanges {
 

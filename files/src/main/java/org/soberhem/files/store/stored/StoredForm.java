@@ -21,9 +21,9 @@ import tools.jackson.databind.introspect.JacksonAnnotationIntrospector;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * The table of names in stored values ({@code form.json}): for every record its parts, for every enum its constants, for every
- * variant of a sealed type its kind. An entry is {@code stored=inJava} where the two differ, so that a renaming in Java is a
- * changed entry here and never a changed file.
+ * The table of names in stored values ({@code form.json}): for every record its parts, for every enum its constants,
+ * for every variant of a sealed type its kind. An entry is {@code stored=inJava} where the two differ, so that a
+ * renaming in Java is a changed entry here and never a changed file.
  */
 final class StoredForm {
 

@@ -8,8 +8,9 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * What a stored value has and this application does not know: it is written back where it was, as long as its place is there.
- * An element of a list is found again by its id, name or number, or by its place in the list where it has none of them.
+ * What a stored value has and this application does not know: it is written back where it was, as long as its place is
+ * there. An element of a list is found again by its id, name or number, or by its place in the list where it has none
+ * of them.
  */
 public final class Unknown {
 

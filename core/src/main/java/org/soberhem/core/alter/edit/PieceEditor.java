@@ -25,7 +25,7 @@ import org.soberhem.core.pattern.Side;
 import org.soberhem.core.pattern.Spans;
 
 /** A piece in the making: what an alteration does not touch stays as it was. */
-public final class PieceBuilder {
+public final class PieceEditor {
 
     /** Two places this near to each other are one corner, in millimetres. */
     public static final double SAME_PLACE = 1e-6;
@@ -51,7 +51,7 @@ public final class PieceBuilder {
     private final Side side;
     private final Optional<Double> centreX;
 
-    public PieceBuilder(Piece piece) {
+    public PieceEditor(Piece piece) {
         name = piece.name();
         side = piece.side();
         shape = piece.shape();
@@ -75,7 +75,7 @@ public final class PieceBuilder {
     }
 
     /** Sends every mark elsewhere; edges stay. */
-    public PieceBuilder marks(UnaryOperator<Point> to) {
+    public PieceEditor marks(UnaryOperator<Point> to) {
         points.replaceAll((letter, at) -> to.apply(at));
         darts.replaceAll(dart -> dart.at(to.apply(dart.point()), to.apply(dart.first()), to.apply(dart.second())));
         lines.replaceAll(line -> new MarkLine(line.name(), line.kind(), to.apply(line.from()), to.apply(line.to())));
@@ -85,13 +85,13 @@ public final class PieceBuilder {
     }
 
     /** Sends every level elsewhere. */
-    public PieceBuilder levels(UnaryOperator<Point> to) {
+    public PieceEditor levels(UnaryOperator<Point> to) {
         levels.replaceAll((level, line) -> new Level(level, to.apply(line.from()), to.apply(line.to())));
         return this;
     }
 
     /** Redraws edges in their places and lets what is marked at their corners follow. */
-    public PieceBuilder redrawn(List<Path> paths) {
+    public PieceEditor redrawn(List<Path> paths) {
         Map<Point, Point> corners = new LinkedHashMap<>();
         for (int i = 0; i < paths.size(); i++) {
             Path was = edges.get(i).path();
@@ -113,7 +113,7 @@ public final class PieceBuilder {
     }
 
     /** Turns the piece over. */
-    public PieceBuilder mirrored() {
+    public PieceEditor mirrored() {
         UnaryOperator<Point> over = point -> new Point(-point.x(), point.y());
         edges.replaceAll(edge ->
                 edge.between(edge.to(), edge.from(), edge.path().reversed().mapped(over)));
