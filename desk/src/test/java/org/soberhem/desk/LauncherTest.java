@@ -29,7 +29,7 @@ class LauncherTest {
         Path script = Path.of("..", "sober-hem");
         Files.copy(script, tree.resolve("sober-hem"));
         Files.writeString(tree.resolve("pom.xml"), "");
-        for (String module : List.of("core", "files", "desk")) {
+        for (String module : List.of("core", "library", "files", "studio", "cli", "desk")) {
             Files.createDirectories(tree.resolve(module).resolve("src/main"));
             Files.writeString(tree.resolve(module).resolve("pom.xml"), "");
         }

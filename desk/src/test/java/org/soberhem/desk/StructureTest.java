@@ -27,8 +27,10 @@ import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Future;
 import java.util.concurrent.Semaphore;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.soberhem.studio.Observed;
 
 /** The rules of docs/architecture.md about who may use whom. */
 @AnalyzeClasses(packages = "org.soberhem", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -192,6 +194,18 @@ class StructureTest {
                     }
                 }
             });
+
+    /** Whoever listens keeps what ends it. */
+    @ArchTest
+    static final ArchRule noListenerWithoutItsSubscription = noClasses()
+            .that()
+            .doNotHaveSimpleName("Subscriptions")
+            .and()
+            .doNotHaveSimpleName("Observed")
+            .should()
+            .callMethod(Observed.class, "listen", Consumer.class)
+            .orShould()
+            .callMethod(Observed.class, "follow", Consumer.class);
 
     /** What nothing in the application calls is left over, or is there for a test only. */
     @ArchTest

@@ -155,10 +155,6 @@ public record Piece(
                 : Math.max(0, Math.min(leave, centre) - enter);
     }
 
-    public Piece withEdges(List<Edge> changed) {
-        return withEdges(changed);
-    }
-
     public Piece onSide(Side other) {
         return withSide(other);
     }

@@ -35,6 +35,7 @@ import org.soberhem.core.report.Overview;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Latest;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.desk.widget.Place;
 import org.soberhem.desk.widget.Tabs;
 import org.soberhem.desk.widget.Tappable;
 import org.soberhem.studio.BenchCommands;
@@ -43,7 +44,7 @@ import org.soberhem.studio.Studio;
 /**
  * The bench: the steps in order with a clock; at the right when it will be done, what can travel, what to leave out.
  */
-public final class BenchView extends BorderPane {
+public final class BenchView extends Place {
 
     private static final double SIDE = 372;
 
@@ -90,7 +91,6 @@ public final class BenchView extends BorderPane {
     private String reckoned = "";
 
     private String chosen = "";
-    private String shown = "";
     private int ticks;
 
     /**
@@ -98,6 +98,7 @@ public final class BenchView extends BorderPane {
      * @param files where the calendar goes to
      */
     public BenchView(Studio studio, FileDesk files) {
+        super(studio, "bench-view");
         this.studio = studio;
         this.files = files;
         this.desk = new BenchCommands(studio);
@@ -126,29 +127,20 @@ public final class BenchView extends BorderPane {
         setRight(right);
         tabs.mark(page);
         ticking.setCycleCount(Timeline.INDEFINITE);
-        studio.current().situation().listen(now -> {
-            String costume = now == null ? "" : now.costume().id();
-            if (!costume.equals(shown)) {
-                shown = costume;
-                chosen = "";
-            }
-            refresh();
-        });
-        studio.navigation().target().listen(now -> {
+        listen(studio.navigation().target(), now -> {
             if (now instanceof Target.BenchStep step
                     && studio.situation() != null
                     && desk.bench().task(step.id()).isPresent()) {
                 chosen = step.id();
-                refresh();
+                changed();
             }
         });
-        sceneProperty().addListener((was, before, now) -> refresh());
     }
 
     private void show(Page wanted) {
         page = wanted;
         tabs.mark(wanted);
-        refresh();
+        changed();
     }
 
     private void pause() {
@@ -176,10 +168,13 @@ public final class BenchView extends BorderPane {
         });
     }
 
-    private void refresh() {
-        if (getScene() == null || studio.situation() == null) {
-            return;
-        }
+    @Override
+    protected void costumeChanged() {
+        chosen = "";
+    }
+
+    @Override
+    protected void refresh() {
         said.setText("");
         Parts.keepingFocus(this, () -> {
             steps();
@@ -265,7 +260,7 @@ public final class BenchView extends BorderPane {
                     if (!opened.remove(garment)) {
                         opened.add(garment);
                     }
-                    refresh();
+                    changed();
                 },
                 "obstacle");
         head.setId("steps-of-" + garment);
@@ -324,7 +319,7 @@ public final class BenchView extends BorderPane {
                 task.title(),
                 () -> {
                     chosen = chosen.equals(task.id()) ? "" : task.id();
-                    refresh();
+                    changed();
                 },
                 "obstacle");
         all.setId("task-" + task.id());

@@ -21,12 +21,13 @@ import org.soberhem.core.judging.ClothSupply;
 import org.soberhem.core.judging.Target;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.desk.widget.Place;
 import org.soberhem.desk.widget.Tabs;
 import org.soberhem.files.print.LayPdf;
 import org.soberhem.studio.Studio;
 
 /** The cloth: the lay in the middle, what is chosen for it, the stash, notions and cost at the right. */
-public final class ClothView extends BorderPane {
+public final class ClothView extends Place {
 
     private static final double SIDE = 384;
 
@@ -73,6 +74,7 @@ public final class ClothView extends BorderPane {
      * @param files where lays and cut lists go to
      */
     public ClothView(Studio studio, FileDesk files) {
+        super(studio, "cloth-view");
         this.studio = studio;
         this.files = files;
         this.desk = new ClothDesk(studio);
@@ -80,7 +82,6 @@ public final class ClothView extends BorderPane {
         stash = new StashPanel(studio, files, this::say);
         notions = new NotionsPanel(studio);
         cost = new CostPanel(studio);
-        getStyleClass().add("cloth-view");
         pane.setId("lay");
         plan.setId("plan-lay");
         stop.setId("stop-lay");
@@ -103,16 +104,12 @@ public final class ClothView extends BorderPane {
         right.setPrefWidth(SIDE);
         right.setMinWidth(SIDE);
         setRight(right);
-        studio.current().situation().listen(now -> refresh());
-        studio.done().listen(now -> refresh());
-        studio.current().garment().listen(now -> refresh());
-        studio.preferences().format().listen(now -> refresh());
-        studio.navigation().target().listen(now -> {
+        listen(studio.done(), now -> changed());
+        listen(studio.navigation().target(), now -> {
             if (now instanceof Target.Use use) {
                 target(use.name());
             }
         });
-        sceneProperty().addListener((was, before, now) -> refresh());
         show(Page.LAY);
     }
 
@@ -132,7 +129,7 @@ public final class ClothView extends BorderPane {
     private void target(String use) {
         if (studio.navigation().isAt(Stage.CLOTH) && desk.uses().contains(use)) {
             desk.show(use);
-            refresh();
+            changed();
         }
     }
 
@@ -146,17 +143,15 @@ public final class ClothView extends BorderPane {
                     case NOTIONS -> notions;
                     case COST -> cost;
                 });
-        refresh();
+        changed();
     }
 
     private void say(String words) {
         said.setText(words);
     }
 
-    private void refresh() {
-        if (getScene() == null || studio.situation() == null) {
-            return;
-        }
+    @Override
+    protected void refresh() {
         uses();
         if (planning.isEmpty()) {
             drawKept();
@@ -183,7 +178,7 @@ public final class ClothView extends BorderPane {
             button.setOnAction(event -> {
                 stop();
                 desk.show(use);
-                refresh();
+                changed();
             });
             uses.getChildren().add(button);
         }
@@ -260,16 +255,16 @@ public final class ClothView extends BorderPane {
                 wide -> {
                     planning = Optional.empty();
                     if (wide != null) {
-                        refresh();
+                        changed();
                         say(wide.sentence().in(studio.format()));
                     } else if (supply.use().equals(desk.chosen())) {
                         desk.keep(supply, best[0], "Planned");
-                        refresh();
+                        changed();
                     } else {
-                        refresh();
+                        changed();
                     }
                 });
-        refresh();
+        changed();
     }
 
     private void stop() {

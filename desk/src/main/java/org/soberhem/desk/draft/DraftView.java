@@ -18,7 +18,6 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -50,13 +49,14 @@ import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.ObstacleList;
 import org.soberhem.desk.widget.Paper;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.desk.widget.Place;
 import org.soberhem.desk.widget.TapeWindow;
 import org.soberhem.studio.AlterationCommands;
 import org.soberhem.studio.Situation;
 import org.soberhem.studio.Studio;
 
 /** The draft: paper to scale, numbers beside it, what stands in the way, the tape and the walk beneath. */
-public final class DraftView extends BorderPane {
+public final class DraftView extends Place {
 
     private static final double SIDE = 380;
     private static final int MOST_TAPES = 7;
@@ -88,9 +88,6 @@ public final class DraftView extends BorderPane {
     private final VBox side = new VBox();
     private boolean folded;
 
-    /** What was drawn last. */
-    private List<Object> drawn = List.of();
-
     private List<DraftingSteps.Step> steps = List.of();
     private int step;
     private boolean walking;
@@ -111,9 +108,9 @@ public final class DraftView extends BorderPane {
      * @param files where printed cards go to
      */
     public DraftView(Studio studio, PrintPanel print, FileDesk files) {
+        super(studio, "draft-view");
         this.studio = studio;
         this.print = print;
-        getStyleClass().add("draft-view");
         sums = new SumsPanel(studio, files, sumPaper);
         AlterationCommands alterDesk = new AlterationCommands(studio);
         alter = new AlterPanel(studio, alterDesk, this::preview);
@@ -145,33 +142,24 @@ public final class DraftView extends BorderPane {
         });
         // A filter: the lists beside the paper would take the page keys for themselves.
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-        studio.current().situation().listen(now -> refresh());
-        studio.preferences().format().listen(now -> refresh());
-        studio.current().garment().listen(now -> refresh());
-        sceneProperty().addListener((was, before, now) -> {
-            if (now != null && !drawn.equals(asked())) {
-                refresh();
-            }
-        });
-        studio.navigation().target().listen(now -> {
+        listen(studio.navigation().target(), now -> {
             if (now instanceof Target.ProposedAlteration proposed) {
                 select(alter);
-                refresh();
+                changed();
                 alter.propose(proposed.kind(), proposed.amounts());
             } else if (now instanceof Target.MadeAlteration made) {
                 select(alter);
-                refresh();
+                changed();
                 alter.open(made.place());
             } else if (now instanceof Target.Sum sum) {
                 sums.choose(sum.name());
                 select(sums);
-                refresh();
+                changed();
             } else if (now instanceof Target.Part part) {
                 select(checks);
                 aim(part);
             }
         });
-        refresh();
     }
 
     private HBox zoomKeys() {
@@ -234,8 +222,8 @@ public final class DraftView extends BorderPane {
         Parts.show(shown, false);
         tab.selectedProperty().addListener((was, before, now) -> {
             Parts.show(shown, now);
-            if (now && studio.situation() != null) {
-                refresh();
+            if (now) {
+                changed();
             }
             if (!now && tabs.getSelectedToggle() == null) {
                 tab.setSelected(true);
@@ -290,27 +278,14 @@ public final class DraftView extends BorderPane {
             event.consume();
         } else if (event.getCode() == KeyCode.F6) {
             folded = !folded;
-            refresh();
+            changed();
             event.consume();
         }
     }
 
-    /** What is to be drawn; the same things are the same. */
-    private List<Object> asked() {
-        return studio.situation() == null
-                ? List.of()
-                : List.of(
-                        System.identityHashCode(studio.situation()),
-                        studio.current().garment().get(),
-                        studio.format());
-    }
-
-    private void refresh() {
+    @Override
+    protected void refresh() {
         Situation now = studio.situation();
-        if (now == null || getScene() == null) {
-            return;
-        }
-        drawn = asked();
         leaveOverlaysOfAnother(
                 now.costume().id() + "/" + studio.current().garment().get());
         obstacles.show(now.inTheWay(), studio.format());
@@ -442,13 +417,13 @@ public final class DraftView extends BorderPane {
 
     private void walkSeam(SeamCheck check) {
         walkedSeam = Optional.of(check);
-        refresh();
+        changed();
     }
 
     private void leaveSeam() {
         walkedSeam = Optional.empty();
         seamWalk.leave();
-        refresh();
+        changed();
     }
 
     /** Shows the seam that is walked as it now is; it is left with the checks, or when it is gone. */
@@ -483,7 +458,7 @@ public final class DraftView extends BorderPane {
 
     private void addGarment() {
         setLeft(null);
-        add.open(this::refresh);
+        add.open(this::changed);
     }
 
     private void changeSheet() {

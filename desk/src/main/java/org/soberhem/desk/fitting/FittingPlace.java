@@ -8,17 +8,17 @@ import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
-import org.soberhem.core.costume.Stage;
 import org.soberhem.core.judging.Target;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.desk.widget.Place;
 import org.soberhem.desk.widget.Tabs;
 import org.soberhem.studio.Studio;
 
 /**
  * The fitting place: standing while a round is logged, at the table when it is decided, compared, and the cloth is cut.
  */
-public final class FittingPlace extends StackPane {
+public final class FittingPlace extends Place {
 
     /** Pages at the table. */
     enum Page {
@@ -48,9 +48,9 @@ public final class FittingPlace extends StackPane {
     private final Map<Page, Supplier<Node>> makers = new EnumMap<>(Page.class);
     private final Map<Page, Node> pages = new EnumMap<>(Page.class);
     private Page page = Page.REMARKS;
-    private String costume = "";
 
     public FittingPlace(Studio studio, FileDesk files) {
+        super(studio, "fitting-place");
         this.studio = studio;
         round = new FittingRound(studio);
         Trying trying = new Trying(studio, round);
@@ -66,19 +66,15 @@ public final class FittingPlace extends StackPane {
         tabs.setSpacing(8);
         tabs.getStyleClass().add("band");
         table.setTop(tabs);
-        getChildren().addAll(table, standing);
-        studio.current().situation().listen(now -> refresh());
-        studio.preferences().format().listen(now -> refresh());
-        studio.current().garment().listen(now -> refresh());
-        studio.navigation().place().listen(now -> refresh());
-        studio.navigation().standing().listen(now -> {
-            refresh();
+        setCenter(new StackPane(table, standing));
+        listen(studio.navigation().standing(), now -> {
+            changed();
             if (now) {
                 standing.requestFocus();
             }
         });
-        round.chosenProperty().addListener((was, before, now) -> refresh());
-        studio.navigation().target().listen(now -> {
+        round.chosenProperty().addListener((was, before, now) -> changed());
+        listen(studio.navigation().target(), now -> {
             if (now instanceof Target.Remark remark
                     && round.all().stream()
                             .anyMatch(logged -> logged.remark().id().equals(remark.id()))) {
@@ -86,28 +82,22 @@ public final class FittingPlace extends StackPane {
                 round.chosenProperty().set(Optional.of(remark.id()));
             }
         });
-        refresh();
+        changed();
     }
 
     private void open(Page wanted) {
         page = wanted;
-        refresh();
+        changed();
     }
 
-    private void refresh() {
-        if (studio.situation() == null
-                || studio.navigation()
-                        .place()
-                        .get()
-                        .filter(Stage.FITTING::equals)
-                        .isEmpty()) {
-            return;
-        }
-        if (!costume.equals(studio.situation().costume().id())) {
-            costume = studio.situation().costume().id();
-            page = Page.REMARKS;
-            round.chosenProperty().set(Optional.empty());
-        }
+    @Override
+    protected void costumeChanged() {
+        page = Page.REMARKS;
+        round.chosenProperty().set(Optional.empty());
+    }
+
+    @Override
+    protected void refresh() {
         boolean stand = studio.navigation().standing().get() && round.fitting().isPresent();
         Parts.show(standing, stand);
         Parts.show(table, !stand);

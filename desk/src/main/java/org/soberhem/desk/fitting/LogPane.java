@@ -15,7 +15,7 @@ import org.soberhem.core.fitting.Zone;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tappable;
 import org.soberhem.studio.Studio;
-import org.soberhem.studio.Subscription;
+import org.soberhem.studio.Subscriptions;
 
 /** The last five remarks of the round, and those of earlier rounds whose cure is asked. */
 final class LogPane extends VBox {
@@ -25,7 +25,7 @@ final class LogPane extends VBox {
 
     private final Studio studio;
     private final FittingRound round;
-    private Subscription keeping = () -> {};
+    private final Subscriptions keeping = new Subscriptions();
 
     LogPane(Studio studio, FittingRound round) {
         super(0);
@@ -36,7 +36,7 @@ final class LogPane extends VBox {
 
     void refresh(Fitting fitting) {
         getChildren().clear();
-        keeping.end();
+        keeping.close();
         List<Label> keptWords = new ArrayList<>();
         List<FittingRound.Logged> atHand = round.atHand();
         if (atHand.isEmpty()) {
@@ -45,7 +45,7 @@ final class LogPane extends VBox {
         for (FittingRound.Logged logged : atHand.subList(0, Math.min(MOST, atHand.size()))) {
             getChildren().add(entry(logged, fitting, keptWords));
         }
-        keeping = studio.keeper().state().follow(state -> keptWords.forEach(label -> label.setText(state)));
+        keeping.follow(studio.keeper().state(), state -> keptWords.forEach(label -> label.setText(state)));
     }
 
     private Node entry(FittingRound.Logged logged, Fitting now, List<Label> keptWords) {

@@ -18,7 +18,6 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.image.ImageView;
-import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.body.Wearer;
@@ -31,6 +30,7 @@ import org.soberhem.core.report.Redaction.LeftOut;
 import org.soberhem.desk.studio.KeptPictures;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.desk.widget.Place;
 import org.soberhem.studio.RecordCommands;
 import org.soberhem.studio.Studio;
 
@@ -38,7 +38,7 @@ import org.soberhem.studio.Studio;
  * The record: the dossier as it will be printed; at the right what leaves the house, what the wearer allows, what was
  * learned.
  */
-public final class RecordView extends BorderPane {
+public final class RecordView extends Place {
 
     private static final double SIDE = 372;
     private static final int THUMB = 190;
@@ -51,7 +51,6 @@ public final class RecordView extends BorderPane {
     private final VBox side = new VBox(8);
     private final Map<LeftOut, CheckBox> left = new EnumMap<>(LeftOut.class);
     private final Label said = Parts.text("", "figure");
-    private String shownFor = "";
     private boolean erasing;
 
     /**
@@ -59,6 +58,7 @@ public final class RecordView extends BorderPane {
      * @param files where the dossier, cards and bundles go to
      */
     public RecordView(Studio studio, FileDesk files) {
+        super(studio, "record-view");
         this.studio = studio;
         this.files = files;
         this.desk = new RecordCommands(studio);
@@ -84,10 +84,6 @@ public final class RecordView extends BorderPane {
         setRight(right);
         said.setId("record-said");
         said.managedProperty().bind(said.textProperty().isNotEmpty());
-        studio.current().situation().listen(now -> refresh());
-        studio.preferences().format().listen(now -> refresh());
-        studio.navigation().place().listen(now -> refresh());
-        sceneProperty().addListener((was, before, now) -> refresh());
     }
 
     private Set<LeftOut> leftOut() {
@@ -100,20 +96,17 @@ public final class RecordView extends BorderPane {
         return chosen;
     }
 
-    private void refresh() {
-        boolean shown =
-                studio.navigation().place().get().filter(Stage.RECORD::equals).isPresent();
-        if (getScene() == null || studio.situation() == null || !shown) {
-            return;
-        }
+    @Override
+    protected void costumeChanged() {
+        erasing = false;
+        said.setText("");
+        Set<LeftOut> usual = desk.usuallyLeft();
+        left.forEach((each, box) -> box.setSelected(usual.contains(each)));
+    }
+
+    @Override
+    protected void refresh() {
         Costume costume = studio.situation().costume();
-        if (!shownFor.equals(costume.id())) {
-            shownFor = costume.id();
-            erasing = false;
-            said.setText("");
-            Set<LeftOut> usual = desk.usuallyLeft();
-            left.forEach((each, box) -> box.setSelected(usual.contains(each)));
-        }
         pages();
         Parts.keepingFocus(side, () -> side(costume));
     }
@@ -249,7 +242,7 @@ public final class RecordView extends BorderPane {
         if (!erasing) {
             Button erase = Parts.button("Erase this wearer …", () -> {
                 erasing = true;
-                refresh();
+                changed();
             });
             erase.setId("erase");
             side.getChildren().add(erase);
@@ -259,7 +252,7 @@ public final class RecordView extends BorderPane {
         sure.setId("erase-sure");
         Button not = Parts.button("Keep", () -> {
             erasing = false;
-            refresh();
+            changed();
         });
         side.getChildren()
                 .addAll(

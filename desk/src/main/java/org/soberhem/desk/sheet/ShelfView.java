@@ -35,7 +35,7 @@ import org.soberhem.studio.Studio;
 import org.soberhem.studio.TracingCommands;
 
 /** The shelf: all draft sheets, what each is, and the editor of the maker's own. */
-public final class ShelfView extends StackPane {
+public final class ShelfView extends StackPane implements AutoCloseable {
 
     private static final double SIDE = 400;
 
@@ -252,5 +252,10 @@ public final class ShelfView extends StackPane {
         } catch (SheetException wrong) {
             said.setText("Not read: " + name + ", " + wrong.getMessage());
         }
+    }
+
+    @Override
+    public void close() {
+        tracing.close();
     }
 }

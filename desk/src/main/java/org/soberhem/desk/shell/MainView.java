@@ -32,19 +32,23 @@ import org.soberhem.desk.silhouette.SilhouetteView;
 import org.soberhem.desk.tape.TapeView;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.desk.widget.Place;
 import org.soberhem.studio.Keeper;
 import org.soberhem.studio.Situation;
 import org.soberhem.studio.Studio;
+import org.soberhem.studio.Subscriptions;
 
 /** The whole window: thread, heading and the place that is open. */
-public final class MainView extends StackPane {
+public final class MainView extends StackPane implements AutoCloseable {
 
     private final Studio studio;
     private final BorderPane frame = new BorderPane();
+    private final StackPane middle = new StackPane();
+    private final Subscriptions listening = new Subscriptions();
     private final RailView rail;
     private final ShelfView shelf;
-    private final Map<Stage, Supplier<Node>> makers = new EnumMap<>(Stage.class);
-    private final Map<Stage, Node> places = new EnumMap<>(Stage.class);
+    private final Map<Stage, Supplier<Place>> makers = new EnumMap<>(Stage.class);
+    private final Map<Stage, Place> places = new EnumMap<>(Stage.class);
     private final Label title = Parts.label("Sober Hem", "title");
     private final Label version = Parts.label("", "soft");
     private final Label done = Parts.label("", "soft");
@@ -60,7 +64,7 @@ public final class MainView extends StackPane {
      */
     public MainView(Studio studio, FileDesk files) {
         this.studio = studio;
-        ThreadStrip strip = new ThreadStrip(studio);
+        ThreadStrip strip = new ThreadStrip(studio, listening);
         getStyleClass().add("main-view");
         rail = new RailView(studio, files, this::open);
         shelf = new ShelfView(studio, files);
@@ -71,36 +75,38 @@ public final class MainView extends StackPane {
         makers.put(Stage.BENCH, () -> new BenchView(studio, files));
         makers.put(Stage.RECORD, () -> new RecordView(studio, files));
         makers.put(Stage.FITTING, () -> new FittingPlace(studio, files));
+        middle.getChildren().addAll(rail, shelf);
+        frame.setCenter(middle);
         frame.setLeft(strip);
         warning.getStyleClass().add("warning");
         HBox heading = heading();
         frame.setTop(new VBox(heading, warning));
-        studio.navigation().standing().listen(now -> {
+        listening.listen(studio.navigation().standing(), now -> {
             Parts.show(heading, !now);
             Parts.show(strip, !now);
         });
         getChildren().addAll(frame, shortcuts);
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-        studio.navigation().place().listen(now -> {
+        listening.listen(studio.navigation().place(), now -> {
             studio.navigation().shelf().set(false);
             showPlace();
         });
-        studio.navigation().shelf().listen(now -> {
+        listening.listen(studio.navigation().shelf(), now -> {
             if (studio.navigation().place().get().isEmpty()) {
                 showPlace();
             }
         });
-        studio.current().situation().listen(now -> refresh());
-        studio.current().garment().listen(now -> refresh());
-        studio.preferences().dark().listen(now -> darken());
+        listening.listen(studio.current().situation(), now -> refresh());
+        listening.listen(studio.current().garment(), now -> refresh());
+        listening.listen(studio.preferences().dark(), now -> darken());
         sceneProperty().addListener((was, before, now) -> darken());
-        studio.done().follow(done::setText);
-        studio.keeper().state().follow(now -> {
+        listening.follow(studio.done(), done::setText);
+        listening.follow(studio.keeper().state(), now -> {
             kept.setText(now);
             kept.getStyleClass().removeAll("settled", "needs");
             kept.getStyleClass().add(now.equals(Keeper.NOT_KEPT) ? "needs" : "settled");
         });
-        studio.keeper().fault().follow(now -> {
+        listening.follow(studio.keeper().fault(), now -> {
             fault.setText(now);
             Parts.show(warning, !now.isEmpty());
         });
@@ -189,19 +195,37 @@ public final class MainView extends StackPane {
         studio.navigation().standing().set(false);
         refresh();
         if (place.isEmpty() || studio.situation() == null) {
-            if (studio.navigation().shelf().get()) {
+            boolean onShelf = studio.navigation().shelf().get();
+            if (onShelf) {
                 shelf.refresh();
-                frame.setCenter(shelf);
             } else {
                 rail.refresh();
-                frame.setCenter(rail);
             }
+            showOnly(onShelf ? shelf : rail);
             return;
         }
-        Node node =
-                places.computeIfAbsent(place.get(), stage -> makers.get(stage).get());
-        frame.setCenter(node);
-        node.requestFocus();
+        Place shown = places.computeIfAbsent(place.get(), stage -> {
+            Place made = makers.get(stage).get();
+            middle.getChildren().add(made);
+            return made;
+        });
+        showOnly(shown);
+        shown.requestFocus();
+    }
+
+    /** What is hidden stays in the window, so that it need not be styled again. */
+    private void showOnly(Node node) {
+        Parts.show(shelf, node == shelf);
+        Parts.show(rail, node == rail);
+        places.values().forEach(place -> place.show(place == node));
+    }
+
+    /** Ends all listening; the window is closed. */
+    @Override
+    public void close() {
+        listening.close();
+        shelf.close();
+        places.values().forEach(Place::close);
     }
 
     private void key(KeyEvent event) {

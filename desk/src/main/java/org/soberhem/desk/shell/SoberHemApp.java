@@ -75,7 +75,9 @@ public final class SoberHemApp extends Application {
                             () -> askWhich(stage),
                             ForkJoinPool.commonPool(),
                             Platform::runLater);
-                    scene.setRoot(new MainView(studio, files));
+                    MainView view = new MainView(studio, files);
+                    scene.setRoot(view);
+                    stage.setOnHidden(event -> view.close());
                     Thread.currentThread()
                             .setUncaughtExceptionHandler((thread, unforeseen) ->
                                     studio.done().set(studio.keeper().logged("At the interface", unforeseen)));

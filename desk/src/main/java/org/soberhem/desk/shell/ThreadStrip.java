@@ -17,6 +17,7 @@ import org.soberhem.core.costume.Stage;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.studio.Situation;
 import org.soberhem.studio.Studio;
+import org.soberhem.studio.Subscriptions;
 
 /** The costume's thread: a running stitch down the left, a knot for each stage with how much stands in its way. */
 final class ThreadStrip extends Pane {
@@ -34,7 +35,7 @@ final class ThreadStrip extends Pane {
     private final Map<Stage, Text> counts = new EnumMap<>(Stage.class);
     private final Button rail;
 
-    ThreadStrip(Studio studio) {
+    ThreadStrip(Studio studio, Subscriptions listening) {
         this.studio = studio;
         getStyleClass().add("thread");
         setMinWidth(WIDTH);
@@ -57,8 +58,8 @@ final class ThreadStrip extends Pane {
             stages.put(stage, button);
             getChildren().add(button);
         }
-        studio.current().situation().listen(now -> refresh());
-        studio.navigation().place().listen(now -> refresh());
+        listening.listen(studio.current().situation(), now -> refresh());
+        listening.listen(studio.navigation().place(), now -> refresh());
         refresh();
     }
 

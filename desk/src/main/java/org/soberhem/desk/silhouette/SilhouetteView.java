@@ -15,7 +15,6 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import org.soberhem.core.costume.Stage;
 import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.judging.EvaluatedCostume;
 import org.soberhem.core.judging.Target;
@@ -23,12 +22,13 @@ import org.soberhem.core.length.Sentence;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.desk.widget.Place;
 import org.soberhem.desk.widget.Tabs;
 import org.soberhem.files.picture.Pictures;
 import org.soberhem.studio.Studio;
 
 /** The figure in the costume beside its period's outline, and how it stands by the period's rules. */
-public final class SilhouetteView extends BorderPane {
+public final class SilhouetteView extends Place {
 
     /** What the place shows. */
     private enum Tab {
@@ -62,7 +62,6 @@ public final class SilhouetteView extends BorderPane {
     private final PictureDesk pictures;
     private final HBox told = new HBox(10);
     private Optional<PictureDesk.Measured> measured = Optional.empty();
-    private String costume = "";
     private Tab tab = Tab.FIGURE;
     private boolean filling;
 
@@ -71,6 +70,7 @@ public final class SilhouetteView extends BorderPane {
      * @param files where files go to and come from
      */
     public SilhouetteView(Studio studio, FileDesk files) {
+        super(studio, "silhouette-view");
         this.studio = studio;
         desk = new SilhouetteDesk(studio);
         pictures = new PictureDesk(studio);
@@ -96,10 +96,7 @@ public final class SilhouetteView extends BorderPane {
         setTop(tabBar(sheet));
         setCenter(content);
         show(Tab.FIGURE);
-        studio.current().situation().listen(now -> refresh());
-        studio.preferences().format().listen(now -> refresh());
-        studio.navigation().place().listen(now -> refresh());
-        studio.navigation().target().listen(now -> {
+        listen(studio.navigation().target(), now -> {
             if (now instanceof Target.Rule rule
                     && studio.situation() != null
                     && studio.situation().verdicts().stream()
@@ -107,7 +104,7 @@ public final class SilhouetteView extends BorderPane {
                 chosen.set(rule.id());
             }
         });
-        chosen.addListener((was, before, now) -> refresh());
+        chosen.addListener((was, before, now) -> changed());
     }
 
     private HBox tabBar(Button sheet) {
@@ -184,7 +181,7 @@ public final class SilhouetteView extends BorderPane {
                 content -> pictures.measure(content, at, silhouette),
                 (picture, name) -> {
                     // The maker may have gone to another costume meanwhile.
-                    if (costume.equals(at.costume().id())) {
+                    if (studio.current().is(at.costume().id())) {
                         measured = Optional.of(picture);
                         tell();
                         figure();
@@ -229,23 +226,17 @@ public final class SilhouetteView extends BorderPane {
         tabs.mark(wanted);
         content.setCenter(pages.get(wanted));
         content.setRight(wanted == Tab.FIGURE || wanted == Tab.ROUNDS ? verdicts : null);
-        refresh();
+        changed();
     }
 
-    private void refresh() {
-        if (studio.situation() == null
-                || studio.navigation()
-                        .place()
-                        .get()
-                        .filter(Stage.SILHOUETTE::equals)
-                        .isEmpty()) {
-            return;
-        }
-        if (!costume.equals(studio.situation().costume().id())) {
-            costume = studio.situation().costume().id();
-            measured = Optional.empty();
-            tell();
-        }
+    @Override
+    protected void costumeChanged() {
+        measured = Optional.empty();
+        tell();
+    }
+
+    @Override
+    protected void refresh() {
         Optional<Silhouette> silhouette = desk.silhouette();
         filling = true;
         Parts.offer(outline.getItems(), desk.offered());

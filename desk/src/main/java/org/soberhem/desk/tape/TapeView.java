@@ -18,7 +18,6 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.body.Measure;
-import org.soberhem.core.costume.Stage;
 import org.soberhem.core.doubt.Doubt;
 import org.soberhem.core.judging.Target;
 import org.soberhem.core.length.LengthEntry;
@@ -26,6 +25,7 @@ import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.ObstacleList;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.desk.widget.Place;
 import org.soberhem.desk.widget.Tabs;
 import org.soberhem.studio.Situation;
 import org.soberhem.studio.Studio;
@@ -34,7 +34,7 @@ import org.soberhem.studio.Studio;
  * The tape: the wearer's figure and readings, the guided session, the layers, the values taken, the history and the
  * sizes.
  */
-public final class TapeView extends BorderPane {
+public final class TapeView extends Place {
 
     private static final double FIGURE = 264;
     private static final double SIDE = 330;
@@ -76,7 +76,6 @@ public final class TapeView extends BorderPane {
     private final SizesPanel sizes;
     private final Node side;
     private Tab tab = Tab.READINGS;
-    private String costume = "";
     private boolean measuring;
     private boolean filling;
 
@@ -85,6 +84,7 @@ public final class TapeView extends BorderPane {
      * @param files where files go to and come from
      */
     public TapeView(Studio studio, FileDesk files) {
+        super(studio, "tape-view");
         this.studio = studio;
         desk = new TapeDesk(studio);
         session = new Session(studio, desk);
@@ -113,14 +113,12 @@ public final class TapeView extends BorderPane {
         show(Tab.READINGS);
         leaveSession();
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-        studio.current().situation().listen(now -> refresh());
-        studio.preferences().format().listen(now -> refresh());
-        studio.navigation().place().listen(now -> {
+        listen(studio.navigation().place(), now -> {
             measuring = false;
             leaveSession();
-            refresh();
+            changed();
         });
-        studio.navigation().target().listen(now -> {
+        listen(studio.navigation().target(), now -> {
             if (now instanceof Target.Measure measure) {
                 show(Tab.READINGS);
                 desk.measureProperty().set(measure.id());
@@ -128,16 +126,15 @@ public final class TapeView extends BorderPane {
         });
         desk.setProperty().addListener((was, before, now) -> {
             if (!filling) {
-                refresh();
+                changed();
             }
         });
-        desk.postureProperty().addListener((was, before, now) -> refresh());
+        desk.postureProperty().addListener((was, before, now) -> changed());
         desk.measureProperty().addListener((was, before, now) -> {
             if (!filling) {
                 explain();
             }
         });
-        refresh();
     }
 
     private HBox tabBar() {
@@ -154,7 +151,7 @@ public final class TapeView extends BorderPane {
         content.setCenter(pages.get(chosen));
         content.setRight(chosen == Tab.READINGS || chosen == Tab.VALUES ? side : null);
         content.setLeft(chosen == Tab.READINGS || chosen == Tab.HISTORY ? figure : null);
-        refresh();
+        changed();
     }
 
     private ScrollPane side() {
@@ -199,7 +196,7 @@ public final class TapeView extends BorderPane {
         measuring = false;
         studio.navigation().standing().set(false);
         leaveSession();
-        refresh();
+        changed();
         Parts.focus(this, guided);
     }
 
@@ -229,22 +226,19 @@ public final class TapeView extends BorderPane {
         });
     }
 
-    private void refresh() {
+    @Override
+    protected void costumeChanged() {
+        filling = true;
+        desk.lookAtCostumesSet();
+        filling = false;
+        if (measuring) {
+            pause();
+        }
+    }
+
+    @Override
+    protected void refresh() {
         Situation now = studio.situation();
-        if (now == null
-                || studio.navigation().place().get().filter(Stage.TAPE::equals).isEmpty()) {
-            return;
-        }
-        if (!costume.equals(now.costume().id())) {
-            costume = now.costume().id();
-            filling = true;
-            desk.lookAtCostumesSet();
-            filling = false;
-            if (measuring) {
-                pause();
-                return;
-            }
-        }
         if (measuring) {
             sessionView.refresh();
             return;

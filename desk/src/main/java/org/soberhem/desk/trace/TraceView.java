@@ -25,14 +25,16 @@ import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tabs;
 import org.soberhem.library.sheet.TracingFile;
 import org.soberhem.studio.Studio;
+import org.soberhem.studio.Subscriptions;
 import org.soberhem.studio.TracingCommands;
 
 /**
  * Reads a pattern off a picture, step by step: what it is, its grid, its outlines, their names, the body it was made
  * for, and what becomes of it at a wearer's size. Every tap is kept.
  */
-public final class TraceView extends BorderPane {
+public final class TraceView extends BorderPane implements AutoCloseable {
 
+    private final Subscriptions listening = new Subscriptions();
     /** A picture is worked on at this size, in points: more than a screen shows, for the loupe. */
     private static final int LARGE = 3200;
 
@@ -96,7 +98,7 @@ public final class TraceView extends BorderPane {
         this.beginnings = beginnings;
         this.closed = closed;
         getStyleClass().addAll("panel", "sheet-editor");
-        var done = Parts.hinted(Parts.button("Done", this::close, "main"), "Esc");
+        var done = Parts.hinted(Parts.button("Done", this::leave, "main"), "Esc");
         done.setId("trace-done");
         HBox head = new HBox(10, title, tabs, Parts.gap(), said, done);
         head.setAlignment(Pos.CENTER_LEFT);
@@ -109,8 +111,8 @@ public final class TraceView extends BorderPane {
         pane.onTapped(this::tapped);
         pane.onMoved(this::moved);
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
-        studio.done().listen(now -> refresh());
-        studio.preferences().format().listen(now -> refresh());
+        listening.listen(studio.done(), now -> refresh());
+        listening.listen(studio.preferences().format(), now -> refresh());
         Parts.show(this, false);
     }
 
@@ -140,7 +142,7 @@ public final class TraceView extends BorderPane {
         pane.requestFocus();
     }
 
-    private void close() {
+    private void leave() {
         Parts.show(this, false);
         closed.run();
     }
@@ -161,7 +163,7 @@ public final class TraceView extends BorderPane {
 
     private void remove() {
         beginnings.drop(desk.id());
-        close();
+        leave();
     }
 
     private void say(String words) {
@@ -202,7 +204,7 @@ public final class TraceView extends BorderPane {
             return;
         }
         if (desk.find().isEmpty()) {
-            close();
+            leave();
             return;
         }
         Tracing tracing = desk.tracing();
@@ -279,7 +281,7 @@ public final class TraceView extends BorderPane {
         boolean typing = event.getTarget() instanceof TextInputControl;
         if (event.getCode() == KeyCode.ESCAPE) {
             if (tapping.words().isEmpty()) {
-                close();
+                leave();
             } else {
                 tapping.stop();
                 refresh();
@@ -296,5 +298,10 @@ public final class TraceView extends BorderPane {
             return;
         }
         event.consume();
+    }
+
+    @Override
+    public void close() {
+        listening.close();
     }
 }

@@ -16,7 +16,6 @@ import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.TapeStart;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.doubt.Doubt;
-import org.soberhem.core.judging.Target;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
@@ -191,7 +190,7 @@ class SessionTest {
         session.accept("99");
         Doubt unit = session.doubts().get(0);
         session.readAgain(unit);
-        assertThat(step().measure().id()).isEqualTo(new Target.Measure("full-hip"));
+        assertThat(step().measure().id()).isEqualTo("full-hip");
         desk.correct(unit, unit.corrections().get(0));
         assertThat(session.doubts()).isEmpty();
         session.takeBack();
