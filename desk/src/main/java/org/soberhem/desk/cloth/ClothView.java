@@ -21,13 +21,13 @@ import org.soberhem.core.judging.ClothSupply;
 import org.soberhem.core.judging.Target;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
-import org.soberhem.desk.widget.Place;
+import org.soberhem.desk.widget.PlaceView;
 import org.soberhem.desk.widget.Tabs;
 import org.soberhem.files.print.LayPdf;
 import org.soberhem.studio.Studio;
 
 /** The cloth: the lay in the middle, what is chosen for it, the stash, notions and cost at the right. */
-public final class ClothView extends Place {
+public final class ClothView extends PlaceView {
 
     private static final double SIDE = 384;
 

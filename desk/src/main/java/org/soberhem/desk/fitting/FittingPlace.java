@@ -11,14 +11,14 @@ import javafx.scene.layout.StackPane;
 import org.soberhem.core.judging.Target;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
-import org.soberhem.desk.widget.Place;
+import org.soberhem.desk.widget.PlaceView;
 import org.soberhem.desk.widget.Tabs;
 import org.soberhem.studio.Studio;
 
 /**
  * The fitting place: standing while a round is logged, at the table when it is decided, compared, and the cloth is cut.
  */
-public final class FittingPlace extends Place {
+public final class FittingPlace extends PlaceView {
 
     /** Pages at the table. */
     enum Page {

@@ -30,7 +30,7 @@ import org.soberhem.core.report.Redaction.LeftOut;
 import org.soberhem.desk.studio.KeptPictures;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
-import org.soberhem.desk.widget.Place;
+import org.soberhem.desk.widget.PlaceView;
 import org.soberhem.studio.RecordCommands;
 import org.soberhem.studio.Studio;
 
@@ -38,7 +38,7 @@ import org.soberhem.studio.Studio;
  * The record: the dossier as it will be printed; at the right what leaves the house, what the wearer allows, what was
  * learned.
  */
-public final class RecordView extends Place {
+public final class RecordView extends PlaceView {
 
     private static final double SIDE = 372;
     private static final int THUMB = 190;

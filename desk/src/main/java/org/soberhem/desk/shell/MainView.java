@@ -32,7 +32,7 @@ import org.soberhem.desk.silhouette.SilhouetteView;
 import org.soberhem.desk.tape.TapeView;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
-import org.soberhem.desk.widget.Place;
+import org.soberhem.desk.widget.PlaceView;
 import org.soberhem.studio.Keeper;
 import org.soberhem.studio.Situation;
 import org.soberhem.studio.Studio;
@@ -47,8 +47,8 @@ public final class MainView extends StackPane implements AutoCloseable {
     private final Subscriptions listening = new Subscriptions();
     private final RailView rail;
     private final ShelfView shelf;
-    private final Map<Stage, Supplier<Place>> makers = new EnumMap<>(Stage.class);
-    private final Map<Stage, Place> places = new EnumMap<>(Stage.class);
+    private final Map<Stage, Supplier<PlaceView>> makers = new EnumMap<>(Stage.class);
+    private final Map<Stage, PlaceView> places = new EnumMap<>(Stage.class);
     private final Label title = Parts.label("Sober Hem", "title");
     private final Label version = Parts.label("", "soft");
     private final Label done = Parts.label("", "soft");
@@ -75,7 +75,6 @@ public final class MainView extends StackPane implements AutoCloseable {
         makers.put(Stage.BENCH, () -> new BenchView(studio, files));
         makers.put(Stage.RECORD, () -> new RecordView(studio, files));
         makers.put(Stage.FITTING, () -> new FittingPlace(studio, files));
-        middle.getChildren().addAll(rail, shelf);
         frame.setCenter(middle);
         frame.setLeft(strip);
         warning.getStyleClass().add("warning");
@@ -204,8 +203,8 @@ public final class MainView extends StackPane implements AutoCloseable {
             showOnly(onShelf ? shelf : rail);
             return;
         }
-        Place shown = places.computeIfAbsent(place.get(), stage -> {
-            Place made = makers.get(stage).get();
+        PlaceView shown = places.computeIfAbsent(place.get(), stage -> {
+            PlaceView made = makers.get(stage).get();
             middle.getChildren().add(made);
             return made;
         });
@@ -213,10 +212,12 @@ public final class MainView extends StackPane implements AutoCloseable {
         shown.requestFocus();
     }
 
-    /** What is hidden stays in the window, so that it need not be styled again. */
+    /** A hidden place stays in the window, so that it need not be styled again; rail and shelf are filled anew anyway. */
     private void showOnly(Node node) {
-        Parts.show(shelf, node == shelf);
-        Parts.show(rail, node == rail);
+        middle.getChildren().removeAll(rail, shelf);
+        if (node == rail || node == shelf) {
+            middle.getChildren().add(node);
+        }
         places.values().forEach(place -> place.show(place == node));
     }
 
@@ -225,7 +226,7 @@ public final class MainView extends StackPane implements AutoCloseable {
     public void close() {
         listening.close();
         shelf.close();
-        places.values().forEach(Place::close);
+        places.values().forEach(PlaceView::close);
     }
 
     private void key(KeyEvent event) {

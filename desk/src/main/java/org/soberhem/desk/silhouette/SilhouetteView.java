@@ -22,13 +22,13 @@ import org.soberhem.core.length.Sentence;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
-import org.soberhem.desk.widget.Place;
+import org.soberhem.desk.widget.PlaceView;
 import org.soberhem.desk.widget.Tabs;
 import org.soberhem.files.picture.Pictures;
 import org.soberhem.studio.Studio;
 
 /** The figure in the costume beside its period's outline, and how it stands by the period's rules. */
-public final class SilhouetteView extends Place {
+public final class SilhouetteView extends PlaceView {
 
     /** What the place shows. */
     private enum Tab {

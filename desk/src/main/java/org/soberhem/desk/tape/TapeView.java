@@ -25,7 +25,7 @@ import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.ObstacleList;
 import org.soberhem.desk.widget.Parts;
-import org.soberhem.desk.widget.Place;
+import org.soberhem.desk.widget.PlaceView;
 import org.soberhem.desk.widget.Tabs;
 import org.soberhem.studio.Situation;
 import org.soberhem.studio.Studio;
@@ -34,7 +34,7 @@ import org.soberhem.studio.Studio;
  * The tape: the wearer's figure and readings, the guided session, the layers, the values taken, the history and the
  * sizes.
  */
-public final class TapeView extends Place {
+public final class TapeView extends PlaceView {
 
     private static final double FIGURE = 264;
     private static final double SIDE = 330;

@@ -73,7 +73,8 @@ class TypedAheadTest extends DemoJourney {
         WaitForAsyncUtils.waitForFxEvents();
         Pattern progress = Pattern.compile("0 of (\\d+) read");
         int steps = robot
-                .lookup((Labeled label) -> progress.matcher(label.getText()).matches())
+                .lookup((Labeled label) -> label.getText() != null
+                        && progress.matcher(label.getText()).matches())
                 .queryAll()
                 .stream()
                 .map(label -> progress.matcher(((Labeled) label).getText()))

@@ -10,7 +10,7 @@ import org.soberhem.studio.Subscriptions;
  * The frame of a place. It is drawn anew when what it shows has changed, and only while it can be seen; what it listens to ends
  * when it is closed.
  */
-public abstract class Place extends BorderPane implements AutoCloseable {
+public abstract class PlaceView extends BorderPane implements AutoCloseable {
 
     private final Studio studio;
     private final Subscriptions listening = new Subscriptions();
@@ -19,7 +19,7 @@ public abstract class Place extends BorderPane implements AutoCloseable {
     private String costume = "";
 
     /** @param style class of the place in the style sheet */
-    protected Place(Studio studio, String style) {
+    protected PlaceView(Studio studio, String style) {
         this.studio = studio;
         getStyleClass().add(style);
         listen(studio.current().situation(), now -> changed());
@@ -42,11 +42,6 @@ public abstract class Place extends BorderPane implements AutoCloseable {
     protected final void changed() {
         stale = true;
         drawIfStale();
-    }
-
-    /** Says whether the place is the one that is shown. */
-    public final boolean isShown() {
-        return shown;
     }
 
     /** Shows the place, drawn anew if anything has changed, or hides it. */
