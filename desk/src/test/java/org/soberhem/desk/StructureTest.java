@@ -12,8 +12,8 @@ import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.domain.JavaMethod;
 import com.tngtech.archunit.core.domain.JavaMethodCall;
 import com.tngtech.archunit.core.domain.JavaModifier;
-import com.tngtech.archunit.core.domain.Source;
 import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.core.importer.Location;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchCondition;
@@ -34,8 +34,19 @@ import java.util.stream.Stream;
 import org.soberhem.studio.Observed;
 
 /** The rules of docs/architecture.md about who may use whom. */
-@AnalyzeClasses(packages = "org.soberhem", importOptions = ImportOption.DoNotIncludeTests.class)
+@AnalyzeClasses(
+        packages = "org.soberhem",
+        importOptions = {ImportOption.DoNotIncludeTests.class, StructureTest.WithoutSharedTests.class})
 class StructureTest {
+
+    /** What tests of other modules share comes in jars of its own. */
+    static final class WithoutSharedTests implements ImportOption {
+
+        @Override
+        public boolean includes(Location location) {
+            return !location.contains("-tests.jar") && !location.contains("Studios");
+        }
+    }
 
     private static final int MOST_TYPES = 35;
 
@@ -224,11 +235,6 @@ class StructureTest {
                 .sorted()
                 .toList();
         assertThat(unused).isEmpty();
-    }
-
-    /** What tests of other modules share comes in a jar of its own. */
-    private static boolean isOfTests(Source source) {
-        return source.getUri().toString().contains("-tests.jar");
     }
 
     private static boolean mustBeCalled(JavaMethod method) {

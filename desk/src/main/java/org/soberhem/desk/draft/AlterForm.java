@@ -31,6 +31,7 @@ import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthFormatException;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
+import org.soberhem.desk.widget.Filling;
 import org.soberhem.desk.widget.Parts;
 
 /** What one alteration asks: its places, amounts and side. */
@@ -51,7 +52,7 @@ final class AlterForm extends VBox {
     private final List<Field> fields = new ArrayList<>();
     private Optional<AlterationKind> kind = Optional.empty();
     private Pattern pattern;
-    private boolean filling;
+    private final Filling filling = new Filling();
 
     /**
      * @param format how lengths are typed and shown
@@ -71,7 +72,7 @@ final class AlterForm extends VBox {
     }
 
     private void tell() {
-        if (!filling) {
+        if (!filling.isOn()) {
             changed.run();
         }
     }
@@ -87,33 +88,33 @@ final class AlterForm extends VBox {
     }
 
     private void show(AlterationKind wanted, Pattern on, Map<String, Object> answers, Sides side, boolean amounts) {
-        filling = true;
-        kind = Optional.of(wanted);
-        pattern = on;
-        fields.clear();
-        getChildren().clear();
-        FlowPane numbers = new FlowPane(10, 6);
-        for (Ask ask : wanted.asks()) {
-            boolean given = answers.containsKey(ask.name()) && (amounts || ask.as() != As.LENGTH);
-            Field field = field(ask, given ? Optional.of(answers.get(ask.name())) : Optional.empty());
-            field.control().setId("alter-" + ask.name());
-            fields.add(field);
-            Label words = Parts.label(ask.words(), "small", "soft");
-            VBox box = new VBox(2, words, field.control());
-            if (!ask.offers().isEmpty()) {
-                box.getChildren().add(offers(ask, (TextField) field.control()));
+        filling.during(() -> {
+            kind = Optional.of(wanted);
+            pattern = on;
+            fields.clear();
+            getChildren().clear();
+            FlowPane numbers = new FlowPane(10, 6);
+            for (Ask ask : wanted.asks()) {
+                boolean given = answers.containsKey(ask.name()) && (amounts || ask.as() != As.LENGTH);
+                Field field = field(ask, given ? Optional.of(answers.get(ask.name())) : Optional.empty());
+                field.control().setId("alter-" + ask.name());
+                fields.add(field);
+                Label words = Parts.label(ask.words(), "small", "soft");
+                VBox box = new VBox(2, words, field.control());
+                if (!ask.offers().isEmpty()) {
+                    box.getChildren().add(offers(ask, (TextField) field.control()));
+                }
+                if (ask.as().isPlace()) {
+                    field.control().setMaxWidth(Double.MAX_VALUE);
+                    getChildren().add(box);
+                } else {
+                    numbers.getChildren().add(box);
+                }
             }
-            if (ask.as().isPlace()) {
-                field.control().setMaxWidth(Double.MAX_VALUE);
-                getChildren().add(box);
-            } else {
-                numbers.getChildren().add(box);
-            }
-        }
-        sides.setValue(side);
-        numbers.getChildren().add(new VBox(2, Parts.label("made on", "small", "soft"), sides));
-        getChildren().add(numbers);
-        filling = false;
+            sides.setValue(side);
+            numbers.getChildren().add(new VBox(2, Parts.label("made on", "small", "soft"), sides));
+            getChildren().add(numbers);
+        });
         changed.run();
     }
 
@@ -258,34 +259,35 @@ final class AlterForm extends VBox {
 
     /** Puts the usual amounts in. */
     void fillUsual() {
-        filling = true;
-        fields.stream()
-                .filter(field -> field.ask().as() == As.LENGTH)
-                .forEach(field -> ((TextField) field.control())
-                        .setText(text(field.ask(), field.ask().usual())));
-        filling = false;
+        filling.during(() -> {
+            fields.stream()
+                    .filter(field -> field.ask().as() == As.LENGTH)
+                    .forEach(field -> ((TextField) field.control())
+                            .setText(text(field.ask(), field.ask().usual())));
+        });
         changed.run();
     }
 
     /** Puts amounts in, in millimetres, by the names of what is asked; nothing where none is given. */
     void fill(Map<String, Double> amounts) {
-        filling = true;
-        fields.stream()
-                .filter(field -> field.ask().as() == As.LENGTH)
-                .forEach(field -> ((TextField) field.control())
-                        .setText(text(
-                                field.ask(), amounts.getOrDefault(field.ask().name(), 0.0))));
-        filling = false;
+        filling.during(() -> {
+            fields.stream()
+                    .filter(field -> field.ask().as() == As.LENGTH)
+                    .forEach(field -> ((TextField) field.control())
+                            .setText(text(
+                                    field.ask(),
+                                    amounts.getOrDefault(field.ask().name(), 0.0))));
+        });
         changed.run();
     }
 
     /** Empties the amounts after an alteration was made. */
     void clear() {
-        filling = true;
-        fields.stream()
-                .filter(field -> field.ask().as() == As.LENGTH)
-                .forEach(field -> ((TextField) field.control()).setText(""));
-        filling = false;
+        filling.during(() -> {
+            fields.stream()
+                    .filter(field -> field.ask().as() == As.LENGTH)
+                    .forEach(field -> ((TextField) field.control()).setText(""));
+        });
         changed.run();
     }
 

@@ -24,7 +24,9 @@ import org.soberhem.desk.widget.Paper;
 import org.soberhem.studio.Situation;
 import org.soberhem.studio.Studio;
 
-/** What the draft place shows, without nodes: the drawing, the walk through it, the tapes, and what it is compared with. */
+/**
+ * What the draft place shows, without nodes: the drawing, the walk through it, the tapes, and what it is compared with.
+ */
 final class DraftPresenter {
 
     private static final int MOST_TAPES = 7;

@@ -212,7 +212,9 @@ public final class MainView extends StackPane implements AutoCloseable {
         shown.requestFocus();
     }
 
-    /** A hidden place stays in the window, so that it need not be styled again; rail and shelf are filled anew anyway. */
+    /**
+     * A hidden place stays in the window, so that it need not be styled again; rail and shelf are filled anew anyway.
+     */
     private void showOnly(Node node) {
         middle.getChildren().removeAll(rail, shelf);
         if (node == rail || node == shelf) {

@@ -19,6 +19,7 @@ import org.soberhem.core.silhouette.QuantityKind;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.desk.silhouette.Comparison.Choice;
 import org.soberhem.desk.silhouette.Comparison.What;
+import org.soberhem.desk.widget.Filling;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.studio.Studio;
 
@@ -36,7 +37,7 @@ final class ComparePanel extends BorderPane {
     private final FigurePane other;
     private final GridPane numbers = new GridPane();
     private final VBox said = new VBox(6);
-    private boolean filling;
+    private final Filling filling = new Filling();
 
     ComparePanel(Studio studio, SilhouetteDesk desk) {
         this.studio = studio;
@@ -52,11 +53,7 @@ final class ComparePanel extends BorderPane {
         with.setConverter(Parts.words(Choice::words));
         with.setPrefWidth(330);
         what.valueProperty().addListener((was, before, now) -> refresh());
-        with.valueProperty().addListener((was, before, now) -> {
-            if (!filling) {
-                show();
-            }
-        });
+        with.valueProperty().addListener(filling.heard(now -> show()));
         HBox choices = new HBox(8, Parts.label("Compare with", "soft"), what, with);
         choices.setPadding(new Insets(8, 16, 8, 16));
         choices.setAlignment(Pos.CENTER_LEFT);
@@ -80,12 +77,13 @@ final class ComparePanel extends BorderPane {
     }
 
     void refresh() {
-        filling = true;
-        Choice was = with.getValue();
-        List<Choice> choices = comparison.choices(what.getValue());
-        Parts.offer(with.getItems(), choices);
-        with.setValue(choices.contains(was) ? was : choices.stream().findFirst().orElse(null));
-        filling = false;
+        filling.during(() -> {
+            Choice was = with.getValue();
+            List<Choice> choices = comparison.choices(what.getValue());
+            Parts.offer(with.getItems(), choices);
+            with.setValue(
+                    choices.contains(was) ? was : choices.stream().findFirst().orElse(null));
+        });
         show();
     }
 

@@ -21,6 +21,7 @@ import org.soberhem.core.judging.Target;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.desk.widget.FileDesk;
+import org.soberhem.desk.widget.Filling;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.PlaceView;
 import org.soberhem.desk.widget.Tabs;
@@ -63,7 +64,7 @@ public final class SilhouetteView extends PlaceView {
     private final HBox told = new HBox(10);
     private Optional<PictureDesk.Measured> measured = Optional.empty();
     private Tab tab = Tab.FIGURE;
-    private boolean filling;
+    private final Filling filling = new Filling();
 
     /**
      * @param studio the studio
@@ -113,13 +114,13 @@ public final class SilhouetteView extends PlaceView {
                 header -> header == null ? "no outline" : header.from() + "–" + header.to() + " " + header.title()));
         outline.setMaxWidth(290);
         outline.valueProperty().addListener((was, before, now) -> {
-            if (!filling && now != null) {
+            if (!filling.isOn() && now != null) {
                 desk.choose(now);
             }
         });
         school.setId("school-chosen");
         school.valueProperty().addListener((was, before, now) -> {
-            if (!filling && now != null) {
+            if (!filling.isOn() && now != null) {
                 desk.chooseSchool(now);
             }
         });
@@ -238,14 +239,14 @@ public final class SilhouetteView extends PlaceView {
     @Override
     protected void refresh() {
         Optional<Silhouette> silhouette = desk.silhouette();
-        filling = true;
-        Parts.offer(outline.getItems(), desk.offered());
-        outline.setValue(silhouette.map(Silhouette::header).orElse(null));
-        List<String> schools = silhouette.map(Silhouette::schools).orElse(List.of());
-        Parts.offer(school.getItems(), schools);
-        school.setValue(schools.isEmpty() ? null : desk.school());
-        Parts.show(school, schools.size() > 1);
-        filling = false;
+        filling.during(() -> {
+            Parts.offer(outline.getItems(), desk.offered());
+            outline.setValue(silhouette.map(Silhouette::header).orElse(null));
+            List<String> schools = silhouette.map(Silhouette::schools).orElse(List.of());
+            Parts.offer(school.getItems(), schools);
+            school.setValue(schools.isEmpty() ? null : desk.school());
+            Parts.show(school, schools.size() > 1);
+        });
         switch (tab) {
             case FIGURE -> {
                 figure();

@@ -17,6 +17,7 @@ import org.soberhem.core.formula.SheetException;
 import org.soberhem.core.judging.EvaluatedCostume;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.desk.widget.FileDesk;
+import org.soberhem.desk.widget.Filling;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.studio.Studio;
 
@@ -52,7 +53,7 @@ final class SilhouettesPanel extends BorderPane {
     private final Button drop;
     private final FigurePane figure;
     private String costume = "";
-    private boolean filling;
+    private final Filling filling = new Filling();
 
     SilhouettesPanel(Studio studio, SilhouetteDesk desk, FileDesk files) {
         this.studio = studio;
@@ -63,11 +64,7 @@ final class SilhouettesPanel extends BorderPane {
         list.setPrefWidth(LIST);
         list.setMinWidth(LIST);
         list.setCellFactory(view -> new Named());
-        list.getSelectionModel().selectedItemProperty().addListener((was, before, now) -> {
-            if (!filling) {
-                show();
-            }
-        });
+        list.getSelectionModel().selectedItemProperty().addListener(filling.heard(now -> show()));
         text.setId("outline-text");
         text.getStyleClass().add("writing");
         text.textProperty().addListener((was, before, now) -> check());
@@ -124,44 +121,44 @@ final class SilhouettesPanel extends BorderPane {
     }
 
     void refresh() {
-        filling = true;
-        boolean same = costume.equals(studio.situation().costume().id());
-        costume = studio.situation().costume().id();
-        String was = chosen().filter(header -> same)
-                .map(Silhouette.Header::id)
-                .or(() ->
-                        desk.silhouette().map(silhouette -> silhouette.header().id()))
-                .orElse("");
-        list.getItems().setAll(own.headers());
-        list.getItems().stream()
-                .filter(header -> header.id().equals(was))
-                .findFirst()
-                .ifPresentOrElse(
-                        header -> {
-                            list.getSelectionModel().select(header);
-                            list.scrollTo(header);
-                        },
-                        () -> list.getSelectionModel().selectFirst());
-        filling = false;
+        filling.during(() -> {
+            boolean same = costume.equals(studio.situation().costume().id());
+            costume = studio.situation().costume().id();
+            String was = chosen().filter(header -> same)
+                    .map(Silhouette.Header::id)
+                    .or(() -> desk.silhouette()
+                            .map(silhouette -> silhouette.header().id()))
+                    .orElse("");
+            list.getItems().setAll(own.headers());
+            list.getItems().stream()
+                    .filter(header -> header.id().equals(was))
+                    .findFirst()
+                    .ifPresentOrElse(
+                            header -> {
+                                list.getSelectionModel().select(header);
+                                list.scrollTo(header);
+                            },
+                            () -> list.getSelectionModel().selectFirst());
+        });
         show();
     }
 
     private void show() {
-        filling = true;
-        boolean writable = isOwn();
-        Parts.show(writing, writable);
-        Parts.show(drop, writable);
-        Parts.show(about, !writable);
-        Parts.show(figure, !writable);
-        about.getChildren().clear();
-        chosen().ifPresent(header -> {
-            if (writable) {
-                text.setText(own.text(header.id()));
-            } else {
-                studio.judge().silhouettes().find(header.id()).ifPresent(this::describe);
-            }
+        filling.during(() -> {
+            boolean writable = isOwn();
+            Parts.show(writing, writable);
+            Parts.show(drop, writable);
+            Parts.show(about, !writable);
+            Parts.show(figure, !writable);
+            about.getChildren().clear();
+            chosen().ifPresent(header -> {
+                if (writable) {
+                    text.setText(own.text(header.id()));
+                } else {
+                    studio.judge().silhouettes().find(header.id()).ifPresent(this::describe);
+                }
+            });
         });
-        filling = false;
         check();
     }
 
@@ -247,7 +244,7 @@ final class SilhouettesPanel extends BorderPane {
     }
 
     private void keep() {
-        if (filling || !isOwn()) {
+        if (filling.isOn() || !isOwn()) {
             return;
         }
         String id = chosen().orElseThrow().id();

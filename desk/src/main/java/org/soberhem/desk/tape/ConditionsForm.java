@@ -26,6 +26,7 @@ import org.soberhem.core.layers.LayerClass;
 import org.soberhem.core.layers.LayerStack;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
+import org.soberhem.desk.widget.Filling;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.studio.Studio;
@@ -54,7 +55,7 @@ final class ConditionsForm extends VBox {
     private final VBox rings = new VBox(4);
     private final Label wrong = Parts.text("", "small", "needs");
     private AsWorn asked = AsWorn.UNSTATED;
-    private boolean filling;
+    private final Filling filling = new Filling();
 
     ConditionsForm(Studio studio, TapeDesk desk) {
         super(8);
@@ -129,7 +130,7 @@ final class ConditionsForm extends VBox {
         start.setConverter(Parts.words(TapeStart::words));
         start.setId("tape-start");
         start.valueProperty().addListener((was, before, now) -> {
-            if (!filling && now != null) {
+            if (!filling.isOn() && now != null) {
                 desk.startAt(now);
             }
         });
@@ -157,19 +158,19 @@ final class ConditionsForm extends VBox {
     }
 
     private void build() {
-        if (!filling && age.getValue() != null) {
+        if (!filling.isOn() && age.getValue() != null) {
             desk.build(new Build(age.getValue(), bust.isSelected()));
         }
     }
 
     private void conditions() {
-        if (!filling && over.getValue() != null) {
+        if (!filling.isOn() && over.getValue() != null) {
             desk.conditions(over.getValue().id(), lacing.getText(), helper.getText());
         }
     }
 
     private void worn(UnaryOperator<AsWorn> change) {
-        if (!filling) {
+        if (!filling.isOn()) {
             desk.set().ifPresent(set -> desk.wornAs(change.apply(set.worn())));
         }
     }
@@ -177,7 +178,7 @@ final class ConditionsForm extends VBox {
     /** A gap counts when all three are there: waist first is usual, the others follow it until they are typed. */
     private void gaps() {
         List<Optional<Length>> typed = List.of(gapBust.value(), gapWaist.value(), gapHem.value());
-        if (filling || desk.set().isEmpty() || typed.stream().anyMatch(Optional::isEmpty)) {
+        if (filling.isOn() || desk.set().isEmpty() || typed.stream().anyMatch(Optional::isEmpty)) {
             return;
         }
         asked = desk.set()
@@ -193,7 +194,7 @@ final class ConditionsForm extends VBox {
     }
 
     private void weigh() {
-        if (filling || weight.getText().isBlank()) {
+        if (filling.isOn() || weight.getText().isBlank()) {
             return;
         }
         try {
@@ -212,32 +213,32 @@ final class ConditionsForm extends VBox {
         if (shown.isEmpty()) {
             return;
         }
-        filling = true;
-        MeasurementSet set = shown.get();
-        Build build = desk.wearer().build();
-        age.setValue(build.age());
-        bust.setSelected(build.bust());
-        Parts.show(bust, build.age() == Age.ADULT);
-        Parts.offer(over.getItems(), studio.wardrobe().stacks());
-        over.setValue(studio.wardrobe().stack(set.stack()).orElse(null));
-        helper.setText(set.helper());
-        lacing.setText(set.lacing());
-        hair.setText(set.worn().hair());
-        start.setValue(set.start());
-        weight.setText(set.weight().map(Weight::typed).orElse(""));
-        AsWorn worn = set.worn();
-        gapBust.show(worn.gap().map(AsWorn.Gap::bust));
-        gapWaist.show(worn.gap().map(AsWorn.Gap::waist));
-        gapHem.show(worn.gap().map(AsWorn.Gap::hem));
-        heel.show(worn.heel());
-        Parts.show(gapRow, wears(set, Layer::isLaced));
-        Parts.show(heelRow, wears(set, layer -> layer.kind() == LayerClass.FOOTWEAR));
-        Parts.show(weightRow, studio.library().asked().weighed().contains(build.age()));
-        Parts.show(anotherLacing, false);
-        Parts.show(wrong, !wrong.getText().isEmpty());
-        rings(worn.rings());
-        Parts.show(rings, wears(set, Layer::isHooped));
-        filling = false;
+        filling.during(() -> {
+            MeasurementSet set = shown.get();
+            Build build = desk.wearer().build();
+            age.setValue(build.age());
+            bust.setSelected(build.bust());
+            Parts.show(bust, build.age() == Age.ADULT);
+            Parts.offer(over.getItems(), studio.wardrobe().stacks());
+            over.setValue(studio.wardrobe().stack(set.stack()).orElse(null));
+            helper.setText(set.helper());
+            lacing.setText(set.lacing());
+            hair.setText(set.worn().hair());
+            start.setValue(set.start());
+            weight.setText(set.weight().map(Weight::typed).orElse(""));
+            AsWorn worn = set.worn();
+            gapBust.show(worn.gap().map(AsWorn.Gap::bust));
+            gapWaist.show(worn.gap().map(AsWorn.Gap::waist));
+            gapHem.show(worn.gap().map(AsWorn.Gap::hem));
+            heel.show(worn.heel());
+            Parts.show(gapRow, wears(set, Layer::isLaced));
+            Parts.show(heelRow, wears(set, layer -> layer.kind() == LayerClass.FOOTWEAR));
+            Parts.show(weightRow, studio.library().asked().weighed().contains(build.age()));
+            Parts.show(anotherLacing, false);
+            Parts.show(wrong, !wrong.getText().isEmpty());
+            rings(worn.rings());
+            Parts.show(rings, wears(set, Layer::isHooped));
+        });
     }
 
     private boolean wears(MeasurementSet set, Predicate<Layer> wanted) {

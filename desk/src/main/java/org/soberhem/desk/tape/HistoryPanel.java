@@ -23,6 +23,7 @@ import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Side;
+import org.soberhem.desk.widget.Filling;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.studio.Studio;
 
@@ -40,7 +41,7 @@ final class HistoryPanel extends BorderPane {
     private final LineChart<String, Number> chart = new LineChart<>(new CategoryAxis(), lengths);
     private final VBox changes = new VBox(0);
     private String wearer = "";
-    private boolean filling;
+    private final Filling filling = new Filling();
 
     HistoryPanel(Studio studio, TapeDesk desk) {
         this.studio = studio;
@@ -54,7 +55,7 @@ final class HistoryPanel extends BorderPane {
         months.setConverter(Parts.words(HistoryPanel::words));
         months.setId("months");
         months.valueProperty().addListener((was, old, now) -> {
-            if (!filling && now != null && now != studio.maker().months()) {
+            if (!filling.isOn() && now != null && now != studio.maker().months()) {
                 studio.keep(
                         studio.maker().withMonths(now),
                         "months",
@@ -94,17 +95,17 @@ final class HistoryPanel extends BorderPane {
     /** Shows the wearer's sets. */
     void refresh() {
         Wearer now = studio.situation().wearer();
-        filling = true;
-        months.setValue(studio.maker().months());
-        List<MeasurementSet> sets = now.sets();
-        if (!wearer.equals(now.id()) || !before.getItems().equals(sets)) {
-            wearer = now.id();
-            before.getItems().setAll(sets);
-            after.getItems().setAll(sets);
-            before.setValue(sets.size() < 2 ? null : sets.get(sets.size() - 2));
-            after.setValue(sets.isEmpty() ? null : sets.get(sets.size() - 1));
-        }
-        filling = false;
+        filling.during(() -> {
+            months.setValue(studio.maker().months());
+            List<MeasurementSet> sets = now.sets();
+            if (!wearer.equals(now.id()) || !before.getItems().equals(sets)) {
+                wearer = now.id();
+                before.getItems().setAll(sets);
+                after.getItems().setAll(sets);
+                before.setValue(sets.size() < 2 ? null : sets.get(sets.size() - 2));
+                after.setValue(sets.isEmpty() ? null : sets.get(sets.size() - 1));
+            }
+        });
         compare();
         draw();
     }
@@ -141,7 +142,7 @@ final class HistoryPanel extends BorderPane {
     }
 
     private void compare() {
-        if (filling) {
+        if (filling.isOn()) {
             return;
         }
         changes.getChildren().clear();

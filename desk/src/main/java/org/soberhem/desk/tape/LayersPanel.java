@@ -22,6 +22,7 @@ import org.soberhem.core.layers.LayerStack;
 import org.soberhem.core.layers.OverLayers;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.desk.widget.FileDesk;
+import org.soberhem.desk.widget.Filling;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.files.print.DressingCardPdf;
 import org.soberhem.files.print.PaperSize;
@@ -42,7 +43,7 @@ final class LayersPanel extends BorderPane {
     private final VBox side = new VBox(6);
     private final Button wear;
     private String shownCostume = "";
-    private boolean filling;
+    private final Filling filling = new Filling();
 
     LayersPanel(Studio studio, TapeDesk tape, FileDesk files) {
         this.studio = studio;
@@ -53,7 +54,7 @@ final class LayersPanel extends BorderPane {
         stacks.setMaxWidth(440);
         stacks.setId("stacks");
         stacks.valueProperty().addListener((was, before, now) -> {
-            if (!filling && now != null) {
+            if (!filling.isOn() && now != null) {
                 desk.lookAt(now.id());
             }
         });
@@ -61,7 +62,7 @@ final class LayersPanel extends BorderPane {
         more.setMaxWidth(260);
         more.setId("more-layers");
         more.valueProperty().addListener((was, before, now) -> {
-            if (!filling && now != null) {
+            if (!filling.isOn() && now != null) {
                 desk.add(now);
             }
         });
@@ -131,13 +132,14 @@ final class LayersPanel extends BorderPane {
     }
 
     private void show() {
-        filling = true;
-        Parts.offer(stacks.getItems(), studio.wardrobe().stacks());
         Optional<LayerStack> stack = desk.stackProperty().get();
-        stacks.setValue(stack.flatMap(now -> studio.wardrobe().stack(now.id())).orElse(null));
-        Parts.offer(more.getItems(), desk.others());
-        more.setValue(null);
-        filling = false;
+        filling.during(() -> {
+            Parts.offer(stacks.getItems(), studio.wardrobe().stacks());
+            stacks.setValue(
+                    stack.flatMap(now -> studio.wardrobe().stack(now.id())).orElse(null));
+            Parts.offer(more.getItems(), desk.others());
+            more.setValue(null);
+        });
         order.getChildren().clear();
         side.getChildren().clear();
         if (stack.isEmpty()) {

@@ -22,6 +22,7 @@ import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Reading;
 import org.soberhem.desk.widget.FileDesk;
+import org.soberhem.desk.widget.Filling;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.files.exchange.MeasureFile;
 import org.soberhem.files.print.MeasuringSheetPdf;
@@ -45,7 +46,7 @@ final class ReadingsPanel extends BorderPane {
     private final ConditionsForm conditions;
     private final HBox summary;
     private final Label said = Parts.label("", "small", "soft");
-    private boolean filling;
+    private final Filling filling = new Filling();
 
     ReadingsPanel(Studio studio, TapeDesk desk, FileDesk files, TapeLinkBar linkBar) {
         this.studio = studio;
@@ -88,13 +89,13 @@ final class ReadingsPanel extends BorderPane {
     private void createChoices() {
         sets.setConverter(Parts.words(set -> set.date() + ", " + set.id()));
         sets.valueProperty().addListener((was, before, now) -> {
-            if (!filling && now != null) {
+            if (!filling.isOn() && now != null) {
                 desk.setProperty().set(now.id());
             }
         });
         more.setConverter(Parts.words(Measure::name));
         more.valueProperty().addListener((was, before, now) -> {
-            if (!filling && now != null) {
+            if (!filling.isOn() && now != null) {
                 desk.ask(now);
                 refresh();
             }
@@ -175,10 +176,10 @@ final class ReadingsPanel extends BorderPane {
     void refresh() {
         Situation now = studio.situation();
         Optional<MeasurementSet> shown = desk.set();
-        filling = true;
-        Parts.offer(sets.getItems(), now.wearer().sets());
-        sets.setValue(shown.orElse(null));
-        filling = false;
+        filling.during(() -> {
+            Parts.offer(sets.getItems(), now.wearer().sets());
+            sets.setValue(shown.orElse(null));
+        });
         Parts.show(sets, shown.isPresent());
         Parts.show(summary, shown.isPresent());
         begin.setText(
@@ -190,21 +191,20 @@ final class ReadingsPanel extends BorderPane {
         if (conditions.isVisible()) {
             conditions.refresh();
         }
-        filling = true;
-        List<TapeDesk.Row> read = desk.rows();
-        Parts.offer(
-                more.getItems(),
-                studio.library().measures().all(now.wearer().build()).stream()
-                        .filter(measure ->
-                                read.stream().noneMatch(row -> row.measure().equals(measure)))
-                        .toList());
-        more.setValue(null);
-        filling = false;
+        filling.during(() -> {
+            List<TapeDesk.Row> read = desk.rows();
+            Parts.offer(
+                    more.getItems(),
+                    studio.library().measures().all(now.wearer().build()).stream()
+                            .filter(measure ->
+                                    read.stream().noneMatch(row -> row.measure().equals(measure)))
+                            .toList());
+            more.setValue(null);
+        });
         rows.refresh();
         if (desk.measureProperty().get().isEmpty() && !desk.rows().isEmpty()) {
-            filling = true;
-            desk.measureProperty().set(desk.rows().get(0).measure().id());
-            filling = false;
+            filling.during(() ->
+                    desk.measureProperty().set(desk.rows().get(0).measure().id()));
         }
     }
 

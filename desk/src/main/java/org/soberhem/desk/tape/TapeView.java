@@ -22,6 +22,7 @@ import org.soberhem.core.doubt.Doubt;
 import org.soberhem.core.judging.Target;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.desk.widget.FileDesk;
+import org.soberhem.desk.widget.Filling;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.ObstacleList;
 import org.soberhem.desk.widget.Parts;
@@ -77,7 +78,7 @@ public final class TapeView extends PlaceView {
     private final Node side;
     private Tab tab = Tab.READINGS;
     private boolean measuring;
-    private boolean filling;
+    private final Filling filling = new Filling();
 
     /**
      * @param studio the studio
@@ -124,17 +125,9 @@ public final class TapeView extends PlaceView {
                 desk.measureProperty().set(measure.id());
             }
         });
-        desk.setProperty().addListener((was, before, now) -> {
-            if (!filling) {
-                changed();
-            }
-        });
+        desk.setProperty().addListener(filling.heard(now -> changed()));
         desk.postureProperty().addListener((was, before, now) -> changed());
-        desk.measureProperty().addListener((was, before, now) -> {
-            if (!filling) {
-                explain();
-            }
-        });
+        desk.measureProperty().addListener(filling.heard(now -> explain()));
     }
 
     private HBox tabBar() {
@@ -228,9 +221,7 @@ public final class TapeView extends PlaceView {
 
     @Override
     protected void costumeChanged() {
-        filling = true;
-        desk.lookAtCostumesSet();
-        filling = false;
+        filling.during(() -> desk.lookAtCostumesSet());
         if (measuring) {
             pause();
         }

@@ -9,6 +9,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.trace.Grid;
+import org.soberhem.desk.widget.Filling;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
 
@@ -25,7 +26,7 @@ final class GridPanel extends VBox {
     private final Label step = Parts.text("", "figure");
     private final Label fault = Parts.text("", "small", "needs");
     private final Label downWords = Parts.label("Squares down");
-    private boolean filling;
+    private final Filling filling = new Filling();
 
     GridPanel(TraceDesk desk) {
         super(10);
@@ -72,29 +73,29 @@ final class GridPanel extends VBox {
     }
 
     private void take(Length each) {
-        if (!filling && way.getValue() != null) {
+        if (!filling.isOn() && way.getValue() != null) {
             desk.grid(way.getValue(), across.getValue(), down.getValue(), each.toMillimetres());
         }
     }
 
     void show() {
-        filling = true;
-        Grid grid = desk.tracing().grid();
-        way.setValue(grid.way() == Grid.Way.PAPER ? null : grid.way());
-        across.getValueFactory().setValue(Math.max(1, grid.across()));
-        down.getValueFactory().setValue(Math.max(1, grid.down()));
-        boolean corners = grid.way() == Grid.Way.FOUR_CORNERS;
-        Parts.show(down, corners);
-        Parts.show(downWords, corners);
-        if (!square.isFocused()) {
-            square.show(Optional.of(Length.ofMillimetres(grid.square())));
-        }
-        step.setText(step(grid));
-        step.getStyleClass().remove("needs");
-        if (isWrong(grid)) {
-            step.getStyleClass().add("needs");
-        }
-        filling = false;
+        filling.during(() -> {
+            Grid grid = desk.tracing().grid();
+            way.setValue(grid.way() == Grid.Way.PAPER ? null : grid.way());
+            across.getValueFactory().setValue(Math.max(1, grid.across()));
+            down.getValueFactory().setValue(Math.max(1, grid.down()));
+            boolean corners = grid.way() == Grid.Way.FOUR_CORNERS;
+            Parts.show(down, corners);
+            Parts.show(downWords, corners);
+            if (!square.isFocused()) {
+                square.show(Optional.of(Length.ofMillimetres(grid.square())));
+            }
+            step.setText(step(grid));
+            step.getStyleClass().remove("needs");
+            if (isWrong(grid)) {
+                step.getStyleClass().add("needs");
+            }
+        });
     }
 
     private static boolean isWrong(Grid grid) {

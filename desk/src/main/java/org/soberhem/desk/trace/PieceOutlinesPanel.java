@@ -3,13 +3,13 @@ package org.soberhem.desk.trace;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Spinner;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.length.Length;
@@ -17,6 +17,8 @@ import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.CutShape;
 import org.soberhem.core.trace.SheetName;
 import org.soberhem.core.trace.TracedPiece;
+import org.soberhem.desk.widget.Filling;
+import org.soberhem.desk.widget.Form;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
 
@@ -33,12 +35,17 @@ final class PieceOutlinesPanel extends VBox {
     private final TextField size = new TextField();
     private final PieceChips pieces;
     private final Label step = Parts.text("", "figure");
-    private final ChoiceBox<CutShape> shape = new ChoiceBox<>();
+    private final ChoiceBox<CutShape> shape =
+            Form.choice("piece-shape", List.of(CutShape.PAIR, CutShape.FOLD, CutShape.PLAIN), each -> switch (each) {
+                case PAIR -> "a pair, mirrored";
+                case FOLD -> "on the fold: half is drawn";
+                case PLAIN -> "as it is drawn";
+            });
     private final Spinner<Integer> cut = new Spinner<>(1, MOST_CUT, 2);
     private final LengthField included;
     private final VBox cutting = new VBox(8);
     private final HBox sized = new HBox(8);
-    private boolean filling;
+    private final Filling filling = new Filling();
 
     /** @param redraw called when another piece is at hand */
     PieceOutlinesPanel(TraceDesk desk, Runnable redraw) {
@@ -46,25 +53,6 @@ final class PieceOutlinesPanel extends VBox {
         this.desk = desk;
         this.redraw = redraw;
         pieces = new PieceChips(desk, redraw);
-        name.setEditable(true);
-        name.getItems().setAll(USUAL);
-        name.setPromptText("name of a piece");
-        name.setId("piece-name");
-        size.setId("piece-size");
-        size.setPrefColumnCount(5);
-        var begin = Parts.button("Begin it", this::begin, "main");
-        begin.setId("piece-begin");
-        HBox naming = new HBox(8, name, begin);
-        naming.setAlignment(Pos.CENTER_LEFT);
-        sized.getChildren().addAll(Parts.label("in size"), size);
-        sized.setAlignment(Pos.CENTER_LEFT);
-        shape.getItems().setAll(CutShape.PAIR, CutShape.FOLD, CutShape.PLAIN);
-        shape.setConverter(Parts.words(each -> switch (each) {
-            case PAIR -> "a pair, mirrored";
-            case FOLD -> "on the fold: half is drawn";
-            case PLAIN -> "as it is drawn";
-        }));
-        shape.setId("piece-shape");
         cut.setEditable(true);
         cut.setPrefWidth(90);
         included = new LengthField(desk.studio()::format, length -> change());
@@ -72,32 +60,24 @@ final class PieceOutlinesPanel extends VBox {
         included.setId("piece-included");
         shape.valueProperty().addListener((was, before, now) -> change());
         cut.valueProperty().addListener((was, before, now) -> change());
-        GridPane form = new GridPane();
-        form.setHgap(10);
-        form.setVgap(6);
-        form.addRow(0, Parts.label("Cut"), shape);
-        form.addRow(1, Parts.label("How many"), cut);
-        form.addRow(2, Parts.label("Allowance drawn"), included);
-        FlowPane keys = new FlowPane(6, 6);
-        var turn = Parts.hinted(Parts.button("Corner ↔ curve", () -> acts(desk::turnKnot), "quiet"), "C");
-        turn.setId("knot-turn");
-        var drop = Parts.hinted(Parts.button("Remove the place", () -> acts(desk::dropKnot), "quiet"), "Delete");
-        drop.setId("knot-drop");
-        keys.getChildren().addAll(turn, drop, Parts.button("Remove the piece", () -> acts(desk::dropPiece), "quiet"));
+        size.setId("piece-size");
+        size.setPrefColumnCount(5);
+        sized.getChildren().addAll(Parts.label("in size"), size);
+        sized.setAlignment(Pos.CENTER_LEFT);
         cutting.getChildren()
                 .addAll(
                         Parts.label("How it is cut", "caps"),
-                        form,
+                        new Form().row("Cut", shape).row("How many", cut).row("Allowance drawn", included),
                         Parts.text(
                                 "What the drawn line has beyond the seam line, all round; nothing for a seam line.",
                                 "small",
                                 "soft"),
-                        keys);
+                        keys());
         getChildren()
                 .addAll(
                         Parts.label("Pieces", "caps"),
                         pieces,
-                        naming,
+                        naming(),
                         sized,
                         step,
                         Parts.text(
@@ -106,6 +86,26 @@ final class PieceOutlinesPanel extends VBox {
                                 "small",
                                 "soft"),
                         cutting);
+    }
+
+    private HBox naming() {
+        name.setEditable(true);
+        name.getItems().setAll(USUAL);
+        name.setPromptText("name of a piece");
+        name.setId("piece-name");
+        Button begin = Parts.button("Begin it", this::begin, "main");
+        begin.setId("piece-begin");
+        HBox naming = new HBox(8, name, begin);
+        naming.setAlignment(Pos.CENTER_LEFT);
+        return naming;
+    }
+
+    private FlowPane keys() {
+        Button turn = Parts.hinted(Parts.button("Corner ↔ curve", () -> acts(desk::turnKnot), "quiet"), "C");
+        turn.setId("knot-turn");
+        Button drop = Parts.hinted(Parts.button("Remove the place", () -> acts(desk::dropKnot), "quiet"), "Delete");
+        drop.setId("knot-drop");
+        return new FlowPane(6, 6, turn, drop, Parts.button("Remove the piece", () -> acts(desk::dropPiece), "quiet"));
     }
 
     private void acts(Runnable action) {
@@ -123,7 +123,7 @@ final class PieceOutlinesPanel extends VBox {
     }
 
     private void change() {
-        if (filling || desk.piece().isEmpty()) {
+        if (filling.isOn() || desk.piece().isEmpty()) {
             return;
         }
         double beyond = included.getText().isBlank()
@@ -136,20 +136,22 @@ final class PieceOutlinesPanel extends VBox {
     }
 
     void show() {
-        filling = true;
-        pieces.show("piece-");
-        Parts.show(sized, !desk.tracing().chart().isEmpty());
-        Parts.show(cutting, desk.piece().isPresent());
-        step.setText(desk.piece().map(this::step).orElse("Name the first piece and begin it."));
-        desk.piece().ifPresent(piece -> {
-            shape.setValue(piece.shape());
-            cut.getValueFactory().setValue(piece.cut());
-            if (!included.isFocused()) {
-                included.show(
-                        piece.included() == 0 ? Optional.empty() : Optional.of(Length.ofMillimetres(piece.included())));
-            }
+        filling.during(() -> {
+            pieces.show("piece-");
+            Parts.show(sized, !desk.tracing().chart().isEmpty());
+            Parts.show(cutting, desk.piece().isPresent());
+            step.setText(desk.piece().map(this::step).orElse("Name the first piece and begin it."));
+            desk.piece().ifPresent(piece -> {
+                shape.setValue(piece.shape());
+                cut.getValueFactory().setValue(piece.cut());
+                if (!included.isFocused()) {
+                    included.show(
+                            piece.included() == 0
+                                    ? Optional.empty()
+                                    : Optional.of(Length.ofMillimetres(piece.included())));
+                }
+            });
         });
-        filling = false;
     }
 
     private String step(TracedPiece piece) {

@@ -7,8 +7,8 @@ import org.soberhem.studio.Studio;
 import org.soberhem.studio.Subscriptions;
 
 /**
- * The frame of a place. It is drawn anew when what it shows has changed, and only while it can be seen; what it listens to ends
- * when it is closed.
+ * The frame of a place. It is drawn anew when what it shows has changed, and only while it can be seen; what it listens
+ * to ends when it is closed.
  */
 public abstract class PlaceView extends BorderPane implements AutoCloseable {
 

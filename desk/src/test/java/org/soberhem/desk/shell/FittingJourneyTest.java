@@ -260,6 +260,7 @@ class FittingJourneyTest extends DemoJourney {
         assertThat(costume().papers().wearings()).hasSize(1);
         assertThat(words(robot, ".label")).contains("rained all day, the collar held");
         robot.interact(studio::undo);
+        window.settle();
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(costume().papers().otherwise()).isEmpty();
     }

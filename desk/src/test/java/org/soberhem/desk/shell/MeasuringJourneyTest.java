@@ -233,6 +233,7 @@ class MeasuringJourneyTest extends DemoJourney {
                 .anyMatch(obstacle ->
                         obstacle.sentence().in(LengthFormat.INCH_EIGHTHS).contains("ago, on"));
         robot.interact(studio::undo);
+        window.settle();
         assertThat(studio.maker().months()).isEqualTo(6);
     }
 

@@ -158,6 +158,7 @@ class SilhouetteJourneyTest extends DemoJourney {
         WaitForAsyncUtils.waitFor(
                 10, TimeUnit.SECONDS, () -> studio.keeper().state().get().equals("kept"));
         robot.interact(studio::undo);
+        window.settle();
         assertThat(verdict("c60-hem-girth").grade()).isEqualTo(Verdict.Grade.NOT_MET);
     }
 

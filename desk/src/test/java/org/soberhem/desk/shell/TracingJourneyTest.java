@@ -219,6 +219,7 @@ class TracingJourneyTest extends DemoJourney {
         press(robot, "#export-pdf");
         assertThat(window.file.orElseThrow()).exists().isNotEmptyFile();
         robot.interact(studio::undo);
+        window.settle();
         assertThat(studio.situation().costume().garments())
                 .hasSize(chosen.garments().size());
     }
