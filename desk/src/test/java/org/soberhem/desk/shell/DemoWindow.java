@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.application.Platform;
+import javafx.scene.Node;
 import javafx.stage.Stage;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.studio.Studio;
@@ -57,11 +58,23 @@ final class DemoWindow {
     static void appear(FxRobot robot, String query) {
         try {
             WaitForAsyncUtils.waitFor(
-                    10, TimeUnit.SECONDS, () -> !robot.lookup(query).queryAll().isEmpty());
+                    10,
+                    TimeUnit.SECONDS,
+                    () -> robot.lookup(query).queryAll().stream().anyMatch(DemoWindow::isShown));
         } catch (TimeoutException never) {
             throw new AssertionError(query + " never appeared", never);
         }
         WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Says whether a node can be seen: places that are not shown stay in the window. */
+    static boolean isShown(Node node) {
+        for (Node each = node; each != null; each = each.getParent()) {
+            if (!each.isVisible()) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Waits until everything that was queued is done and shown. */

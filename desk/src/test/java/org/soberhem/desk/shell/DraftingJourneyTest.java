@@ -20,7 +20,6 @@ import org.soberhem.core.costume.Garment;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.desk.widget.Tappable;
 import org.testfx.api.FxRobot;
-import org.testfx.matcher.base.NodeMatchers;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The walk, the sheet and its scale, what if, the shelf and the editor, through the real window on the demo. */
@@ -199,28 +198,16 @@ class DraftingJourneyTest extends DemoJourney {
         robot.push(KeyCode.CONTROL, KeyCode.L);
         DemoWindow.appear(robot, "#sheet-blouse-1906");
         robot.interact(() -> field(robot, "#shelf-year").setText("1780"));
-        assertThat(robot.lookup("#sheet-blouse-1906")
-                        .match(NodeMatchers.isVisible())
-                        .queryAll())
-                .isEmpty();
-        assertThat(robot.lookup("#sheet-stays-1780")
-                        .match(NodeMatchers.isVisible())
-                        .queryAll())
-                .isNotEmpty();
+        assertThat(robot.lookup("#sheet-blouse-1906").queryAll()).noneMatch(DemoWindow::isShown);
+        assertThat(robot.lookup("#sheet-stays-1780").queryAll()).anyMatch(DemoWindow::isShown);
         robot.interact(() -> {
             field(robot, "#shelf-year").setText("");
             @SuppressWarnings("unchecked")
             ChoiceBox<String> system = robot.lookup("#shelf-system").queryAs(ChoiceBox.class);
             system.setValue("divisions");
         });
-        assertThat(robot.lookup("#sheet-bodice-1869")
-                        .match(NodeMatchers.isVisible())
-                        .queryAll())
-                .isNotEmpty();
-        assertThat(robot.lookup("#sheet-stays-1780")
-                        .match(NodeMatchers.isVisible())
-                        .queryAll())
-                .isEmpty();
+        assertThat(robot.lookup("#sheet-bodice-1869").queryAll()).anyMatch(DemoWindow::isShown);
+        assertThat(robot.lookup("#sheet-stays-1780").queryAll()).noneMatch(DemoWindow::isShown);
     }
 
     @Test

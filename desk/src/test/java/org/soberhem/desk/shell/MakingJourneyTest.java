@@ -167,7 +167,7 @@ class MakingJourneyTest extends DemoJourney {
         fire(robot, "archive");
         robot.interact(() -> studio.navigation().place().set(Optional.empty()));
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup("Keeper's wife at the fish market").tryQuery()).isEmpty();
+        assertThat(robot.lookup("Keeper's wife at the fish market").queryAll()).noneMatch(DemoWindow::isShown);
         fire(robot, "open-care");
         fire(robot, "bundle-in");
         WaitForAsyncUtils.waitFor(
