@@ -57,10 +57,7 @@ final class DemoWindow {
     /** Waits until something of the window is there and laid out. */
     static void appear(FxRobot robot, String query) {
         try {
-            WaitForAsyncUtils.waitFor(
-                    10,
-                    TimeUnit.SECONDS,
-                    () -> robot.lookup(query).queryAll().stream().anyMatch(DemoWindow::isShown));
+            WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> isAnyShown(robot, query));
         } catch (TimeoutException never) {
             throw new AssertionError(query + " never appeared", never);
         }
@@ -75,6 +72,11 @@ final class DemoWindow {
             }
         }
         return true;
+    }
+
+    /** Says whether anything that a query finds can be seen. */
+    static boolean isAnyShown(FxRobot robot, String query) {
+        return robot.lookup(query).queryAllAs(Node.class).stream().anyMatch(DemoWindow::isShown);
     }
 
     /** Waits until everything that was queued is done and shown. */

@@ -167,7 +167,8 @@ class MakingJourneyTest extends DemoJourney {
         fire(robot, "archive");
         robot.interact(() -> studio.navigation().place().set(Optional.empty()));
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup("Keeper's wife at the fish market").queryAll()).noneMatch(DemoWindow::isShown);
+        assertThat(DemoWindow.isAnyShown(robot, "Keeper's wife at the fish market"))
+                .isFalse();
         fire(robot, "open-care");
         fire(robot, "bundle-in");
         WaitForAsyncUtils.waitFor(
