@@ -75,11 +75,11 @@ public final class MainView extends StackPane implements AutoCloseable {
         makers.put(Stage.BENCH, () -> new BenchView(studio, files));
         makers.put(Stage.RECORD, () -> new RecordView(studio, files));
         makers.put(Stage.FITTING, () -> new FittingPlace(studio, files));
-        frame.setCenter(middle);
         frame.setLeft(strip);
         warning.getStyleClass().add("warning");
         HBox heading = heading();
         frame.setTop(new VBox(heading, warning));
+        frame.setCenter(middle);
         listening.listen(studio.navigation().standing(), now -> {
             Parts.show(heading, !now);
             Parts.show(strip, !now);
@@ -209,7 +209,6 @@ public final class MainView extends StackPane implements AutoCloseable {
             return made;
         });
         showOnly(shown);
-        shown.requestFocus();
     }
 
     /**
@@ -221,6 +220,8 @@ public final class MainView extends StackPane implements AutoCloseable {
             middle.getChildren().add(node);
         }
         places.values().forEach(place -> place.show(place == node));
+        // Else the keyboard would go from what is hidden to the next best field.
+        node.requestFocus();
     }
 
     /** Ends all listening; the window is closed. */

@@ -17,8 +17,8 @@ import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.CutShape;
 import org.soberhem.core.trace.SheetName;
 import org.soberhem.core.trace.TracedPiece;
+import org.soberhem.desk.widget.FieldForm;
 import org.soberhem.desk.widget.Filling;
-import org.soberhem.desk.widget.Form;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
 
@@ -35,8 +35,8 @@ final class PieceOutlinesPanel extends VBox {
     private final TextField size = new TextField();
     private final PieceChips pieces;
     private final Label step = Parts.text("", "figure");
-    private final ChoiceBox<CutShape> shape =
-            Form.choice("piece-shape", List.of(CutShape.PAIR, CutShape.FOLD, CutShape.PLAIN), each -> switch (each) {
+    private final ChoiceBox<CutShape> shape = FieldForm.choice(
+            "piece-shape", List.of(CutShape.PAIR, CutShape.FOLD, CutShape.PLAIN), each -> switch (each) {
                 case PAIR -> "a pair, mirrored";
                 case FOLD -> "on the fold: half is drawn";
                 case PLAIN -> "as it is drawn";
@@ -67,7 +67,7 @@ final class PieceOutlinesPanel extends VBox {
         cutting.getChildren()
                 .addAll(
                         Parts.label("How it is cut", "caps"),
-                        new Form().row("Cut", shape).row("How many", cut).row("Allowance drawn", included),
+                        new FieldForm().row("Cut", shape).row("How many", cut).row("Allowance drawn", included),
                         Parts.text(
                                 "What the drawn line has beyond the seam line, all round; nothing for a seam line.",
                                 "small",

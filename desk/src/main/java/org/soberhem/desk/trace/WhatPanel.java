@@ -11,8 +11,8 @@ import javafx.scene.layout.VBox;
 import org.soberhem.core.draft.SheetSource;
 import org.soberhem.core.size.SizeChart;
 import org.soberhem.core.trace.Tracing;
+import org.soberhem.desk.widget.FieldForm;
 import org.soberhem.desk.widget.Filling;
-import org.soberhem.desk.widget.Form;
 import org.soberhem.desk.widget.Parts;
 
 /** What is traced and what stands behind it: title, kind, years, evidence, and the size chart of a pattern in sizes. */
@@ -26,11 +26,11 @@ final class WhatPanel extends VBox {
     private final TextField place = new TextField();
     private final TextField years = new TextField();
     private final ChoiceBox<SheetSource.Kind> kind =
-            Form.choice("source-kind", List.of(SheetSource.Kind.values()), SheetSource.Kind::words);
+            FieldForm.choice("source-kind", List.of(SheetSource.Kind.values()), SheetSource.Kind::words);
     private final TextField where = new TextField();
     private final TextField at = new TextField();
     private final ChoiceBox<SheetSource.Sure> sure =
-            Form.choice("source-sure", List.of(SheetSource.Sure.values()), SheetSource.Sure::words);
+            FieldForm.choice("source-sure", List.of(SheetSource.Sure.values()), SheetSource.Sure::words);
     private final TextField note = new TextField();
     private final ChoiceBox<String> chart = new ChoiceBox<>();
     private final Filling filling = new Filling();
@@ -43,7 +43,7 @@ final class WhatPanel extends VBox {
     WhatPanel(TraceDesk desk, Runnable picture, Runnable write, Runnable remove) {
         super(8);
         this.desk = desk;
-        garment = Form.choice("trace-garment", garments(), each -> each);
+        garment = FieldForm.choice("trace-garment", garments(), each -> each);
         title.setId("trace-title");
         years.setId("trace-years");
         where.setId("source-where");
@@ -51,7 +51,7 @@ final class WhatPanel extends VBox {
         at.setPromptText("page, plate or number");
         chart.setId("trace-chart");
         chart.setMaxWidth(Double.MAX_VALUE);
-        List.of(title, place, years, where, at, note).forEach(field -> Form.onTyped(field, this::take));
+        List.of(title, place, years, where, at, note).forEach(field -> FieldForm.onTyped(field, this::take));
         List.of(garment, kind, sure).forEach(box -> box.valueProperty().addListener(filling.heard(now -> take())));
         chart.valueProperty().addListener(filling.heard(now -> {
             if (now != null) {
@@ -63,7 +63,7 @@ final class WhatPanel extends VBox {
         getChildren()
                 .addAll(
                         Parts.label("What it is", "caps"),
-                        new Form()
+                        new FieldForm()
                                 .row("Title", title)
                                 .row("Garment", garment)
                                 .row("Worn in", place)
@@ -88,8 +88,8 @@ final class WhatPanel extends VBox {
                 .toList();
     }
 
-    private Form evidence() {
-        return new Form()
+    private FieldForm evidence() {
+        return new FieldForm()
                 .row("Read off a", kind)
                 .row("Which, where", where)
                 .row("At", at)

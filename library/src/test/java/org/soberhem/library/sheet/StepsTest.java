@@ -145,6 +145,31 @@ class StepsTest {
                 .contains(DraftingSteps.Kind.POINT, DraftingSteps.Kind.LINE, DraftingSteps.Kind.CUT);
     }
 
+    @ParameterizedTest
+    @CsvSource({"10 in, 10", "15 in, 15"})
+    void solve_theAnswerLiesAtALimit_isFound(String wish, double inches) {
+        String text = SmallSheet.text(
+                        "", "solve: {drop: {from: 0 in, to: 5 in, until: length(square.right), is: " + wish + "}}", "")
+                .replace("C: [10 in, 10 in]", "C: [10 in + drop, 10 in]");
+        CompiledSheet sheet = SheetReader.read(text);
+        assertThat(SmallSheet.piece(Drafter.draft(sheet, sheet.middle()))
+                        .edge("right")
+                        .orElseThrow()
+                        .path()
+                        .length())
+                .isEqualTo(inches * INCH, within(1e-6));
+    }
+
+    @Test
+    void solve_forAnAngle_tellsItInDegrees() {
+        String text = SmallSheet.text(
+                        "", "solve: {lean: {from: 10 deg, to: 20 deg, until: length(square.right), is: 90 in}}", "")
+                .replace("C: [10 in, 10 in]", "C: [10 in + 1 in * sin(lean), 10 in]");
+        assertThatThrownBy(() -> SheetReader.read(text))
+                .hasMessageContaining("at 10.0°")
+                .hasMessageContaining("at 20.0°");
+    }
+
     @Test
     void solve_withoutAnAnswer_tellsBothValues() {
         String text = SmallSheet.text(

@@ -10,15 +10,15 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 
 /** Labelled fields, one under the other. */
-public final class Form extends GridPane {
+public final class FieldForm extends GridPane {
 
-    public Form() {
+    public FieldForm() {
         setHgap(10);
         setVgap(6);
     }
 
     /** Adds a field under its label; it takes the room that is left. */
-    public Form row(String label, Node field) {
+    public FieldForm row(String label, Node field) {
         addRow(getRowCount(), Parts.label(label), field);
         GridPane.setHgrow(field, Priority.ALWAYS);
         if (field instanceof Control control && !(field instanceof TextField)) {
