@@ -102,6 +102,15 @@ public final class BenchView extends PlaceView {
         changed();
     }
 
+    /** What waits and when it will be done changes with the time. */
+    @Override
+    public void show(boolean visible) {
+        if (visible) {
+            changed();
+        }
+        super.show(visible);
+    }
+
     @Override
     protected void costumeChanged() {
         chosen = "";

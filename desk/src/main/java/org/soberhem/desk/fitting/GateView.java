@@ -15,9 +15,9 @@ import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.CostumeRecord;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.GateStep;
-import org.soberhem.core.gate.Gate;
 import org.soberhem.core.gate.GateCondition;
 import org.soberhem.core.gate.GateStanding;
+import org.soberhem.core.gate.HeldBackEdges;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.judging.Obstacle;
 import org.soberhem.core.judging.SinceVersion;
@@ -89,7 +89,7 @@ final class GateView extends BorderPane implements FittingPlace.Shown {
         steps.getChildren().add(Parts.label("Held back to the end", "caps"));
         studio.situation()
                 .work(name)
-                .ifPresent(work -> Gate.heldBack(work)
+                .ifPresent(work -> HeldBackEdges.of(work)
                         .forEach(words ->
                                 steps.getChildren().add(Parts.text(words.in(studio.format()) + ".", "small", "soft"))));
     }

@@ -43,6 +43,7 @@ import org.soberhem.core.gate.Gate;
 import org.soberhem.core.gate.GateCheck;
 import org.soberhem.core.gate.GateCondition;
 import org.soberhem.core.gate.GateStanding;
+import org.soberhem.core.gate.HeldBackEdges;
 import org.soberhem.core.judging.Dependence;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.judging.EvaluatedCostume;
@@ -504,7 +505,7 @@ class FittingThreadTest {
 
     @Test
     void heldBack_areTheEdgesThatAreTrimmedLast() {
-        assertThat(words(Gate.heldBack(work(blouse(), set(CORSET, "36")))))
+        assertThat(words(HeldBackEdges.of(work(blouse(), set(CORSET, "36")))))
                 .anySatisfy(words -> assertThat(words).startsWith("Hem of front, back"));
     }
 }
