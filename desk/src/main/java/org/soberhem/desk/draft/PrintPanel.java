@@ -84,32 +84,10 @@ public final class PrintPanel extends VBox {
         this.studio = studio;
         this.files = files;
         desk = new AlterationCommands(studio);
-        state.setId("print-state");
-        state.setConverter(Parts.words(State::words));
-        state.valueProperty().addListener((was, before, now) -> count());
-        paper.setId("print-paper");
-        paper.getItems().setAll(PaperSize.sheets());
-        paper.getItems().add(PaperSize.roll(914.4));
-        paper.setValue(PaperSize.A4);
-        paper.setConverter(Parts.words(size -> size.isRoll() ? "Roll" : size.words()));
-        paper.valueProperty().addListener((was, before, now) -> count());
         roll = new LengthField(studio::format, width -> count());
-        roll.setId("print-roll");
-        roll.show(Optional.of(Length.ofMillimetres(914.4)));
         // An eighth of an inch is too coarse to judge a printer by.
         square = new LengthField(() -> LengthFormat.CENTIMETRES, this::measured);
-        square.setId("print-square");
-        fault.setId("print-fault");
-        said.setId("print-said");
-        FlowPane lines = new FlowPane(12, 4);
-        for (PrintOptions.Layer layer : PrintOptions.Layer.values()) {
-            CheckBox box = new CheckBox(layer.words());
-            box.setSelected(true);
-            box.setId("layer-" + layer.name().toLowerCase(Locale.ROOT));
-            box.selectedProperty().addListener((was, before, now) -> count());
-            layers.put(layer, box);
-            lines.getChildren().add(box);
-        }
+        choices();
         pdf = export("PDF, true size", "pdf", () -> PatternPdf.write(job(), size()), "main");
         Button card = Parts.hinted(
                 export("Drafting card", "card.pdf", () -> card(work.orElseThrow())),
@@ -127,7 +105,7 @@ public final class PrintPanel extends VBox {
                 Parts.label("On paper", "caps"),
                 on,
                 Parts.label("Lines", "small", "soft"),
-                lines,
+                lines(),
                 Parts.label("Pieces and their pages", "small", "soft"),
                 pages,
                 check,
@@ -138,21 +116,56 @@ public final class PrintPanel extends VBox {
                 fault,
                 new FlowPane(8, 8, pdf, card, ruler),
                 Parts.label("As a file for others", "caps"),
-                new FlowPane(
-                        8,
-                        8,
-                        export("SVG drawing", "svg", () -> utf8(PatternSvg.write(pattern()))),
-                        export("DXF drawing", "dxf", () -> utf8(PatternDxf.write(pattern()))),
-                        export(
-                                "CSV of the numbers",
-                                "csv",
-                                () -> utf8(NumbersCsv.write(work.orElseThrow().draft()))),
-                        export("JSON pattern", "json", () -> utf8(json(work.orElseThrow())))),
+                others(),
                 said);
         form.setPadding(new Insets(12));
         ScrollPane scroll = Parts.scroll(form);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().add(scroll);
+    }
+
+    /** What is printed, and on what. */
+    private void choices() {
+        state.setId("print-state");
+        state.setConverter(Parts.words(State::words));
+        state.valueProperty().addListener((was, before, now) -> count());
+        paper.setId("print-paper");
+        paper.getItems().setAll(PaperSize.sheets());
+        paper.getItems().add(PaperSize.roll(914.4));
+        paper.setValue(PaperSize.A4);
+        paper.setConverter(Parts.words(size -> size.isRoll() ? "Roll" : size.words()));
+        paper.valueProperty().addListener((was, before, now) -> count());
+        roll.setId("print-roll");
+        roll.show(Optional.of(Length.ofMillimetres(914.4)));
+        square.setId("print-square");
+        fault.setId("print-fault");
+        said.setId("print-said");
+    }
+
+    private FlowPane lines() {
+        FlowPane lines = new FlowPane(12, 4);
+        for (PrintOptions.Layer layer : PrintOptions.Layer.values()) {
+            CheckBox box = new CheckBox(layer.words());
+            box.setSelected(true);
+            box.setId("layer-" + layer.name().toLowerCase(Locale.ROOT));
+            box.selectedProperty().addListener((was, before, now) -> count());
+            layers.put(layer, box);
+            lines.getChildren().add(box);
+        }
+        return lines;
+    }
+
+    private FlowPane others() {
+        return new FlowPane(
+                8,
+                8,
+                export("SVG drawing", "svg", () -> utf8(PatternSvg.write(pattern()))),
+                export("DXF drawing", "dxf", () -> utf8(PatternDxf.write(pattern()))),
+                export(
+                        "CSV of the numbers",
+                        "csv",
+                        () -> utf8(NumbersCsv.write(work.orElseThrow().draft()))),
+                export("JSON pattern", "json", () -> utf8(json(work.orElseThrow()))));
     }
 
     private static byte[] utf8(String text) {

@@ -80,12 +80,18 @@ public final class MainView extends StackPane implements AutoCloseable {
         HBox heading = heading();
         frame.setTop(new VBox(heading, warning));
         frame.setCenter(middle);
+        getChildren().addAll(frame, shortcuts);
+        addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        listenToAll(heading, strip);
+        refresh();
+        showPlace();
+    }
+
+    private void listenToAll(HBox heading, ThreadStrip strip) {
         listening.listen(studio.navigation().standing(), now -> {
             Parts.show(heading, !now);
             Parts.show(strip, !now);
         });
-        getChildren().addAll(frame, shortcuts);
-        addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         listening.listen(studio.navigation().place(), now -> {
             studio.navigation().shelf().set(false);
             showPlace();
@@ -109,8 +115,6 @@ public final class MainView extends StackPane implements AutoCloseable {
             fault.setText(now);
             Parts.show(warning, !now.isEmpty());
         });
-        refresh();
-        showPlace();
     }
 
     private HBox heading() {

@@ -58,31 +58,14 @@ final class LayersPanel extends BorderPane {
                 desk.lookAt(now.id());
             }
         });
-        more.setConverter(Parts.words(layer -> layer.name() + " (" + layer.from() + "–" + layer.to() + ")"));
-        more.setMaxWidth(260);
-        more.setId("more-layers");
-        more.valueProperty().addListener((was, before, now) -> {
-            if (!filling.isOn() && now != null) {
-                desk.add(now);
-            }
-        });
-        title.setPromptText("name of your own stack");
-        title.setId("stack-title");
-        title.setOnAction(event -> save());
         wear = Parts.button("Wear the costume over this", this::wear, "main");
         wear.setId("wear-over");
-        Button save = Parts.button("Save as my own", this::save);
-        save.setId("save-stack");
         Button card = Parts.button("Dressing card (PDF)", this::card);
         card.setId("dressing-card");
         FlowPane head = new FlowPane(8, 6, stacks, wear, card);
         head.setAlignment(Pos.CENTER_LEFT);
         head.setPadding(new Insets(10, 16, 8, 16));
         head.getStyleClass().add("band");
-        FlowPane foot = new FlowPane(8, 6, Parts.label("One more layer", "soft"), more, title, save, said);
-        foot.setAlignment(Pos.CENTER_LEFT);
-        foot.setPadding(new Insets(8, 16, 8, 16));
-        foot.getStyleClass().add("foot");
         ScrollPane scroll = Parts.scroll(order);
         scroll.getStyleClass().add("sheet");
         side.setPadding(new Insets(12, 14, 12, 14));
@@ -94,9 +77,31 @@ final class LayersPanel extends BorderPane {
         sideScroll.setMinWidth(300);
         setTop(head);
         setCenter(scroll);
-        setBottom(foot);
+        setBottom(foot());
         setRight(sideScroll);
         desk.stackProperty().addListener((was, before, now) -> show());
+    }
+
+    /** One more layer, and a name to save the stack by. */
+    private FlowPane foot() {
+        more.setConverter(Parts.words(layer -> layer.name() + " (" + layer.from() + "–" + layer.to() + ")"));
+        more.setMaxWidth(260);
+        more.setId("more-layers");
+        more.valueProperty().addListener((was, before, now) -> {
+            if (!filling.isOn() && now != null) {
+                desk.add(now);
+            }
+        });
+        title.setPromptText("name of your own stack");
+        title.setId("stack-title");
+        title.setOnAction(event -> save());
+        Button save = Parts.button("Save as my own", this::save);
+        save.setId("save-stack");
+        FlowPane foot = new FlowPane(8, 6, Parts.label("One more layer", "soft"), more, title, save, said);
+        foot.setAlignment(Pos.CENTER_LEFT);
+        foot.setPadding(new Insets(8, 16, 8, 16));
+        foot.getStyleClass().add("foot");
+        return foot;
     }
 
     private void save() {
