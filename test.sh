@@ -12,8 +12,12 @@ command -v cc >/dev/null 2>&1 || missing+=(gcc libc6-dev)
 if [ "${#missing[@]}" -gt 0 ]; then
     apt-get update >/dev/null 2>&1 && apt-get install -y "${missing[@]}" >/dev/null 2>&1 || echo "could not install ${missing[*]}"
 fi
-mvn -B -ntp verify
-# How much of each module its own tests and those of the modules above it were seen to run: lines, by JaCoCo.
+if [ "${1:-}" != --coverage ]; then
+    exec mvn -B -ntp verify
+fi
+mvn -B -ntp verify -Djacoco.skip=false
+# How many lines of each module its own tests run, by JaCoCo.
 for module in core library files studio cli desk; do
-    awk -F, -v module="$module" 'NR > 1 { missed += $8; covered += $9 } END { if (covered) printf "lines run by the tests of %s: %d of %d (%.0f %%)\n", module, covered, covered + missed, 100 * covered / (covered + missed) }' "$module/target/site/jacoco/jacoco.csv" 2>/dev/null || true
+    awk -F, -v module="$module" 'NR > 1 { missed += $8; covered += $9 } END { if (covered) printf "%s: %d of %d lines (%.0f %%)\n", module, covered, covered + missed, 100 * covered / (covered + missed) }' \
+        "$module/target/site/jacoco/jacoco.csv"
 done

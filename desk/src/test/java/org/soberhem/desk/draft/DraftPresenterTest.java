@@ -111,7 +111,7 @@ class DraftPresenterTest {
     @Test
     void tryTyped_whatNoBodyHas_isSaidAndNotTried() {
         DraftPresenter.Tape first = presenter.tapes(takenUp()).get(0);
-        presenter.tryTyped(first.measure(), Length.ofMillimetres(9_000));
+        presenter.tryTyped(first.measure(), Length.ofMillimetres(0));
         assertThat(studio.situation().tried()).isEmpty();
         assertThat(studio.done().get()).isNotEmpty();
     }
@@ -135,6 +135,10 @@ class DraftPresenterTest {
 
     @Test
     void ghost_isTheLatestVersion_onceSomethingWasAltered() {
+        studio.garments().nameVersion(presenter.garment().name(), "a test");
+        assertThat(presenter.scene(takenUp(), false).ghost())
+                .as("nothing was altered yet")
+                .isEmpty();
         new AlterationCommands(studio).make(LengthenAtLevel.evenly("midriff", 20, Sides.BOTH));
         DraftedGarment altered = takenUp();
         Optional<Pattern> version = presenter

@@ -1,19 +1,13 @@
 package org.soberhem.studio.demo;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
-import java.util.Comparator;
 import java.util.concurrent.Executor;
 import java.util.function.Function;
-import java.util.stream.Stream;
-import org.slf4j.LoggerFactory;
 import org.soberhem.files.store.Workspace;
 import org.soberhem.library.Library;
 import org.soberhem.studio.Keeper;
@@ -41,7 +35,9 @@ public final class DemoStudio {
 
     /** Opens the demo on a day that stands still, for a command. */
     public static Studio atOnce() {
-        return open(STANDING, Keeper::atOnce);
+        Path folder = DemoFolder.temporary();
+        DemoFolder.copyTo(folder, STANDING);
+        return new Studio(Library.shipped(), Keeper.atOnce(Workspace.open(folder, STANDING)), STANDING);
     }
 
     /**
@@ -56,24 +52,9 @@ public final class DemoStudio {
     }
 
     private static Studio open(Clock clock, Function<Workspace, Keeper> keeper) {
-        try {
-            Library library = Library.shipped();
-            Path folder = Files.createTempDirectory("sober-hem-demo");
-            Runtime.getRuntime().addShutdownHook(new Thread(() -> delete(folder)));
-            Workspace workspace = Workspace.open(folder, clock);
-            Demo.fill(workspace, library, DAY);
-            return new Studio(library, keeper.apply(workspace), clock);
-        } catch (IOException broken) {
-            throw new UncheckedIOException("Cannot make a temporary folder for the demo", broken);
-        }
-    }
-
-    private static void delete(Path folder) {
-        try (Stream<Path> files = Files.walk(folder)) {
-            files.sorted(Comparator.reverseOrder())
-                    .forEach(file -> file.toFile().delete());
-        } catch (IOException left) {
-            LoggerFactory.getLogger(DemoStudio.class).warn("The demo's folder {} could not be removed", folder, left);
-        }
+        Library library = Library.shipped();
+        Workspace workspace = Workspace.open(DemoFolder.temporary(), clock);
+        Demo.fill(workspace, library, DAY);
+        return new Studio(library, keeper.apply(workspace), clock);
     }
 }
