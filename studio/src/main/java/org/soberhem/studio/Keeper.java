@@ -218,8 +218,8 @@ public final class Keeper implements AutoCloseable {
                             && held.containsKey(waiting.line())
                             && held.get(waiting.line()).size() == 1;
             tell(() -> {
+                state.set(last ? "kept" : NOT_KEPT);
                 if (last) {
-                    state.set("kept");
                     fault.set("");
                 }
                 told.run();
