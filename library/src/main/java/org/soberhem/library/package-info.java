@@ -1,2 +1,2 @@
-/** The shipped library: reads the YAML resources of core into core's values. */
+/** The shipped library: reads its own YAML and CSV resources into core's values. */
 package org.soberhem.library;

@@ -2,6 +2,7 @@ package org.soberhem.core.cloth;
 
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.pattern.CutShape;
@@ -60,5 +61,12 @@ public record LayPiece(String name, int count, CutShape kind, Outline outline, b
     /** Returns the piece opened out: of a fold both halves, of others the outline. */
     public Outline opened() {
         return kind == CutShape.FOLD ? Shapes.opened(outline) : outline;
+    }
+
+    /** Returns whether the piece, opened out, is a rectangle along the cloth, to a square millimetre. */
+    public boolean isRectangle() {
+        Outline whole = opened();
+        Box box = whole.box();
+        return Math.abs(Math.abs(whole.signedArea()) - box.width() * box.height()) < 1;
     }
 }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.function.Function;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -14,6 +13,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.plan.Task;
+import org.soberhem.desk.widget.FieldForm;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.studio.BenchCommands;
 
@@ -48,10 +48,12 @@ final class StepForm extends VBox {
         for (TextField field : List.of(title, minutes, look)) {
             field.setOnAction(event -> keep.run());
         }
-        ChoiceBox<Task.Kind> kind = choice(Task.Kind.values(), task.kind(), Task.Kind::words);
+        ChoiceBox<Task.Kind> kind = FieldForm.choice("step-kind", List.of(Task.Kind.values()), Task.Kind::words);
+        kind.setValue(task.kind());
         kind.valueProperty()
                 .addListener((was, before, now) -> desk.change(task.withKind(now, task.where(), task.spare())));
-        ChoiceBox<Task.Where> where = choice(Task.Where.values(), task.where(), Task.Where::words);
+        ChoiceBox<Task.Where> where = FieldForm.choice("step-where", List.of(Task.Where.values()), Task.Where::words);
+        where.setValue(task.where());
         where.valueProperty()
                 .addListener((was, before, now) -> desk.change(task.withKind(task.kind(), now, task.spare())));
         CheckBox spare = new CheckBox("can be left out");
@@ -102,14 +104,6 @@ final class StepForm extends VBox {
         } catch (NumberFormatException wrong) {
             said.accept("\"" + minutes.getText() + "\" is not a number of minutes: write it like 45.");
         }
-    }
-
-    private static <T> ChoiceBox<T> choice(T[] values, T now, Function<T, String> words) {
-        ChoiceBox<T> box = new ChoiceBox<>();
-        box.getItems().setAll(values);
-        box.setConverter(Parts.words(words));
-        box.setValue(now);
-        return box;
     }
 
     private static HBox line(Node... parts) {

@@ -27,6 +27,7 @@ import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.SpreadPiece;
 import org.soberhem.desk.widget.FileDesk;
+import org.soberhem.desk.widget.Filling;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.studio.Studio;
@@ -62,7 +63,7 @@ final class LayPanel extends VBox {
     private final VBox pieces = new VBox(3);
     private final VBox seams = new VBox(3);
     private final VBox more = new VBox(6);
-    private boolean showing;
+    private final Filling filling = new Filling();
 
     LayPanel(ClothDesk desk, FileDesk files, Consumer<String> said) {
         super(10);
@@ -76,20 +77,16 @@ final class LayPanel extends VBox {
         cloths.setConverter(
                 Parts.words(cloth -> cloth.title() + ", " + studio.format().format(cloth.width()) + " wide, "
                         + studio.format().format(cloth.length())));
-        cloths.valueProperty().addListener((was, before, now) -> {
-            if (!showing && now != null) {
+        cloths.valueProperty().addListener(filling.heard(now -> {
+            if (now != null) {
                 desk.choose(now);
             }
-        });
+        }));
         folded.setId("lay-folded");
         folded.setOnAction(event -> keepLying());
         lean.getItems().setAll(LEANS);
         lean.setConverter(Parts.words(degrees -> degrees == 0 ? "straight" : "may lean " + degrees.intValue() + "°"));
-        lean.valueProperty().addListener((was, before, now) -> {
-            if (!showing) {
-                keepLying();
-            }
-        });
+        lean.valueProperty().addListener(filling.heard(now -> keepLying()));
         ends = new LengthField(studio::format, length -> keepLying());
         gap = new LengthField(studio::format, length -> keepLying());
         ends.setId("lay-ends");
@@ -114,7 +111,7 @@ final class LayPanel extends VBox {
     }
 
     private void keepLying() {
-        if (showing) {
+        if (filling.isOn()) {
             return;
         }
         ClothUse now = desk.chosen();
@@ -133,11 +130,10 @@ final class LayPanel extends VBox {
     }
 
     void refresh() {
-        Parts.keepingFocus(this, this::fill);
+        Parts.keepingFocus(this, () -> filling.during(this::fill));
     }
 
     private void fill() {
-        showing = true;
         Parts.offer(cloths.getItems(), studio.stash().cloths());
         Optional<ClothSupply> supply = desk.supply();
         cloths.setValue(supply.flatMap(ClothSupply::cloth).orElse(null));
@@ -155,7 +151,6 @@ final class LayPanel extends VBox {
             pieces(each);
             seams(each);
         });
-        showing = false;
     }
 
     private void figure(String what, String value) {
@@ -208,16 +203,11 @@ final class LayPanel extends VBox {
             cut.setId("cloth-cut");
             more.getChildren().add(cut);
         }
-        if (supply.pieces().pieces().stream().allMatch(LayPanel::isRectangle)) {
+        if (supply.pieces().pieces().stream().allMatch(LayPiece::isRectangle)) {
             Button strips = Parts.button("Cut as strips, by pulled threads", () -> strips(supply));
             strips.setId("strips");
             more.getChildren().add(strips);
         }
-    }
-
-    private static boolean isRectangle(LayPiece piece) {
-        var box = piece.opened().box();
-        return Math.abs(Math.abs(piece.opened().signedArea()) - box.width() * box.height()) < 1;
     }
 
     private void waysOut(ClothSupply supply) {

@@ -34,6 +34,7 @@ import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.SpreadPiece;
 import org.soberhem.desk.widget.FileDesk;
+import org.soberhem.desk.widget.Filling;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.files.exchange.NumbersCsv;
@@ -74,7 +75,7 @@ public final class PrintPanel extends VBox {
     private final Label said = Parts.text("", "soft");
     private Optional<Garment> garment = Optional.empty();
     private Optional<DraftedGarment> work = Optional.empty();
-    private boolean showing;
+    private final Filling filling = new Filling();
 
     /**
      * @param studio the studio
@@ -214,18 +215,18 @@ public final class PrintPanel extends VBox {
     }
 
     void show(Situation situation, Garment shownGarment, DraftedGarment shown) {
-        showing = true;
         garment = Optional.of(shownGarment);
         work = Optional.of(shown);
         Parts.show(ruler, shown.draft().scale().isPresent());
         List<State> states = new ArrayList<>(List.of(NOW));
         shownGarment.versions().forEach(each -> states.add(new State("version " + each.number(), Optional.of(each))));
-        Parts.offer(state.getItems(), states);
-        if (state.getValue() == null || !states.contains(state.getValue())) {
-            state.setValue(NOW);
-        }
-        square.show(Optional.of(Length.ofMillimetres(studio.maker().square())));
-        showing = false;
+        filling.during(() -> {
+            Parts.offer(state.getItems(), states);
+            if (state.getValue() == null || !states.contains(state.getValue())) {
+                state.setValue(NOW);
+            }
+            square.show(Optional.of(Length.ofMillimetres(studio.maker().square())));
+        });
         count();
     }
 
@@ -279,7 +280,7 @@ public final class PrintPanel extends VBox {
     }
 
     private void count() {
-        if (showing || work.isEmpty()) {
+        if (filling.isOn() || work.isEmpty()) {
             return;
         }
         Parts.show(roll, paper.getValue().isRoll());
