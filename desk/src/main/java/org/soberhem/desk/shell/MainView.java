@@ -43,7 +43,6 @@ public final class MainView extends StackPane implements AutoCloseable {
 
     private final Studio studio;
     private final BorderPane frame = new BorderPane();
-    private final StackPane middle = new StackPane();
     private final Subscriptions listening = new Subscriptions();
     private final RailView rail;
     private final ShelfView shelf;
@@ -79,7 +78,6 @@ public final class MainView extends StackPane implements AutoCloseable {
         warning.getStyleClass().add("warning");
         HBox heading = heading();
         frame.setTop(new VBox(heading, warning));
-        frame.setCenter(middle);
         getChildren().addAll(frame, shortcuts);
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         listenToAll(heading, strip);
@@ -207,24 +205,17 @@ public final class MainView extends StackPane implements AutoCloseable {
             showOnly(onShelf ? shelf : rail);
             return;
         }
-        PlaceView shown = places.computeIfAbsent(place.get(), stage -> {
-            PlaceView made = makers.get(stage).get();
-            middle.getChildren().add(made);
-            return made;
-        });
-        showOnly(shown);
+        showOnly(places.computeIfAbsent(place.get(), stage -> makers.get(stage).get()));
     }
 
-    /**
-     * A hidden place stays in the window, so that it need not be styled again; rail and shelf are filled anew anyway.
-     */
+    /** What is hidden leaves the window: nodes that are kept in it cost time at every frame. */
     private void showOnly(Node node) {
-        middle.getChildren().removeAll(rail, shelf);
-        if (node == rail || node == shelf) {
-            middle.getChildren().add(node);
+        places.values().stream().filter(place -> place != node).forEach(place -> place.show(false));
+        frame.setCenter(node);
+        if (node instanceof PlaceView place) {
+            place.show(true);
         }
-        places.values().forEach(place -> place.show(place == node));
-        // Else the keyboard would go from what is hidden to the next best field.
+        // Else the keyboard would go from what has left to the next best field.
         node.requestFocus();
     }
 

@@ -44,10 +44,9 @@ public abstract class PlaceView extends BorderPane implements AutoCloseable {
         drawIfStale();
     }
 
-    /** Shows the place, drawn anew if anything has changed, or hides it. */
+    /** Says that the place is shown now, and draws it anew if anything has changed, or that it is hidden. */
     public void show(boolean visible) {
         shown = visible;
-        Parts.show(this, visible);
         drawIfStale();
     }
 

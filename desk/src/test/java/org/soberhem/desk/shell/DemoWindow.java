@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.application.Platform;
-import javafx.scene.Node;
 import javafx.stage.Stage;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.studio.Studio;
@@ -57,26 +56,12 @@ final class DemoWindow {
     /** Waits until something of the window is there and laid out. */
     static void appear(FxRobot robot, String query) {
         try {
-            WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> isAnyShown(robot, query));
+            WaitForAsyncUtils.waitFor(
+                    10, TimeUnit.SECONDS, () -> !robot.lookup(query).queryAll().isEmpty());
         } catch (TimeoutException never) {
             throw new AssertionError(query + " never appeared", never);
         }
         WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    /** Says whether a node can be seen: places that are not shown stay in the window. */
-    static boolean isShown(Node node) {
-        for (Node each = node; each != null; each = each.getParent()) {
-            if (!each.isVisible()) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    /** Says whether anything that a query finds can be seen. */
-    static boolean isAnyShown(FxRobot robot, String query) {
-        return robot.lookup(query).queryAllAs(Node.class).stream().anyMatch(DemoWindow::isShown);
     }
 
     /** Waits until everything that was queued is done and shown. */

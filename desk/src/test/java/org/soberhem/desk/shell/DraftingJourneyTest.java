@@ -198,16 +198,16 @@ class DraftingJourneyTest extends DemoJourney {
         robot.push(KeyCode.CONTROL, KeyCode.L);
         DemoWindow.appear(robot, "#sheet-blouse-1906");
         robot.interact(() -> field(robot, "#shelf-year").setText("1780"));
-        assertThat(DemoWindow.isAnyShown(robot, "#sheet-blouse-1906")).isFalse();
-        assertThat(DemoWindow.isAnyShown(robot, "#sheet-stays-1780")).isTrue();
+        assertThat(robot.lookup("#sheet-blouse-1906").queryAll()).isEmpty();
+        assertThat(robot.lookup("#sheet-stays-1780").queryAll()).isNotEmpty();
         robot.interact(() -> {
             field(robot, "#shelf-year").setText("");
             @SuppressWarnings("unchecked")
             ChoiceBox<String> system = robot.lookup("#shelf-system").queryAs(ChoiceBox.class);
             system.setValue("divisions");
         });
-        assertThat(DemoWindow.isAnyShown(robot, "#sheet-bodice-1869")).isTrue();
-        assertThat(DemoWindow.isAnyShown(robot, "#sheet-stays-1780")).isFalse();
+        assertThat(robot.lookup("#sheet-bodice-1869").queryAll()).isNotEmpty();
+        assertThat(robot.lookup("#sheet-stays-1780").queryAll()).isEmpty();
     }
 
     @Test

@@ -125,8 +125,7 @@ class JourneyTest extends DemoJourney {
         robot.clickOn((Node node) -> node.getStyleClass().contains("row")
                 && ((HBox) node).getChildren().get(0) instanceof Labeled letter
                 && letter.getText().equals("C"));
-        Paper paper = robot.lookup((Node node) -> node instanceof Paper && DemoWindow.isShown(node))
-                .query();
+        Paper paper = robot.lookup((Node node) -> node instanceof Paper).query();
         assertThat(paper.pickProperty().get()).isEqualTo(new Paper.Pick("front", "C"));
         assertThat(robot.lookup((Labeled label) ->
                                 String.valueOf(label.getText()).startsWith("front: C: along the base line 2⅛"))
@@ -139,8 +138,7 @@ class JourneyTest extends DemoJourney {
     @Test
     void draft_foldsTableAndTapesAway_byOneKey(FxRobot robot) {
         openBlouse(robot);
-        Node paper = robot.lookup((Node node) -> node instanceof Paper && DemoWindow.isShown(node))
-                .query();
+        Node paper = robot.lookup((Node node) -> node instanceof Paper).query();
         double width = paper.getLayoutBounds().getWidth();
         robot.type(KeyCode.F6);
         WaitForAsyncUtils.waitForFxEvents();
@@ -206,8 +204,7 @@ class JourneyTest extends DemoJourney {
                         node instanceof Tappable row && row.getAccessibleText().startsWith("Bust girth"))
                 .query();
         robot.interact(girth::fire);
-        Paper paper = robot.lookup((Node node) -> node instanceof Paper && DemoWindow.isShown(node))
-                .query();
+        Paper paper = robot.lookup((Node node) -> node instanceof Paper).query();
         assertThat(paper.pickProperty().get()).isEqualTo(new Paper.Pick("front", "U"));
     }
 

@@ -167,8 +167,7 @@ class MakingJourneyTest extends DemoJourney {
         fire(robot, "archive");
         robot.interact(() -> studio.navigation().place().set(Optional.empty()));
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(DemoWindow.isAnyShown(robot, "Keeper's wife at the fish market"))
-                .isFalse();
+        assertThat(robot.lookup("Keeper's wife at the fish market").tryQuery()).isEmpty();
         fire(robot, "open-care");
         fire(robot, "bundle-in");
         WaitForAsyncUtils.waitFor(
