@@ -9,7 +9,10 @@ import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.core.alter.AlterationKind.As;
 import org.soberhem.core.alter.AlterationKind.Ask;
 import org.soberhem.core.alter.AlterationValues;
+import org.soberhem.core.alter.AmountsEntry;
+import org.soberhem.core.alter.edit.AmountsAlong;
 import org.soberhem.core.formula.LooseFormula;
+import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Role;
 import org.soberhem.library.input.YamlNode;
 
@@ -64,7 +67,11 @@ final class AlterationData {
             throw node.get("as")
                     .problem("this is not a kind of answer: " + node.get("as").text());
         }
-        Object usual = as.isPlace() ? "" : value(node.get("usual").text());
+        Object usual = as.isPlace()
+                ? ""
+                : as == As.AMOUNTS
+                        ? amounts(node.get("usual"))
+                        : value(node.get("usual").text());
         return new Ask(
                 name,
                 as,
@@ -78,6 +85,14 @@ final class AlterationData {
                                 .map(AlterationData::number)
                                 .toList())
                         .orElse(List.of()));
+    }
+
+    private static AmountsAlong amounts(YamlNode node) {
+        try {
+            return AmountsEntry.parse(node.text(), LengthUnit.INCH);
+        } catch (IllegalArgumentException unreadable) {
+            throw node.problem(unreadable.getMessage());
+        }
     }
 
     private static double number(YamlNode node) {

@@ -6,13 +6,18 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.core.alter.AlterationKind.As;
 import org.soberhem.core.alter.AlterationKind.Ask;
+import org.soberhem.core.alter.AmountsEntry;
+import org.soberhem.core.alter.edit.AlterationRefusal;
+import org.soberhem.core.alter.edit.AmountsAlong;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.alter.kind.Outcome;
 import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.library.Library;
 
@@ -43,14 +48,32 @@ final class GivenAlterations {
                 outcome = alteration.apply(made);
             }
             if (outcome.refusal().isPresent()) {
-                throw new WrongInput(
-                        "--alter " + each + ": " + outcome.refusal().get().in(LengthFormat.INCH_EIGHTHS)
-                                + (outcome.completed().isPresent() ? " (true=yes does that)" : ""));
+                throw new WrongInput("--alter " + each + ": "
+                        + outcome.refusal().get().in(LengthFormat.INCH_EIGHTHS)
+                        + (outcome.completed().isPresent() ? " (true=yes does that)" : largest(alteration, made)));
             }
             made = outcome.pattern();
             done.add(alteration);
         }
         return new Made(made, done);
+    }
+
+    /** Returns the largest amounts that can be made, to be put behind a refusal. */
+    private static String largest(Alteration refused, Pattern pattern) {
+        for (AlterationKind kind : Library.shipped().alterations()) {
+            Optional<Map<String, Object>> largest =
+                    kind.answers(refused).flatMap(answers -> kind.largest(answers, refused.sides(), pattern));
+            if (largest.isPresent()) {
+                return "; the largest that works here is "
+                        + kind.asks().stream()
+                                .filter(ask -> ask.as() == As.LENGTH)
+                                .map(ask -> ask.name() + "="
+                                        + LengthFormat.INCH_SIXTEENTHS.format(
+                                                ((Number) largest.get().get(ask.name())).doubleValue()))
+                                .collect(Collectors.joining(", "));
+            }
+        }
+        return "";
     }
 
     private static Alteration read(String typed, Pattern pattern) {
@@ -89,6 +112,8 @@ final class GivenAlterations {
         answers.values().removeIf(value -> value instanceof String text && text.isEmpty());
         try {
             return kind.make(answers, sides);
+        } catch (AlterationRefusal beyond) {
+            throw new WrongInput("--alter " + typed + ": " + beyond.sentence().in(LengthFormat.INCH_EIGHTHS));
         } catch (IllegalArgumentException wrong) {
             throw new WrongInput("--alter " + typed + ": " + wrong.getMessage());
         }
@@ -104,9 +129,18 @@ final class GivenAlterations {
     private static Object value(String typed, Ask ask, String given) {
         return switch (ask.as()) {
             case LENGTH -> Typed.length("--alter " + ask.name(), given);
+            case AMOUNTS -> amounts(typed, given);
             case SHARE, COUNT, DEGREES -> number(typed, ask, given);
             default -> given;
         };
+    }
+
+    private static AmountsAlong amounts(String typed, String given) {
+        try {
+            return AmountsEntry.parse(given, LengthUnit.INCH);
+        } catch (IllegalArgumentException wrong) {
+            throw new WrongInput("--alter " + typed + ": " + wrong.getMessage());
+        }
     }
 
     private static double number(String typed, Ask ask, String given) {

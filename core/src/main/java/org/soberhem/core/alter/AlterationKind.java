@@ -3,13 +3,20 @@ package org.soberhem.core.alter;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+import org.soberhem.core.alter.edit.AlterationRefusal;
+import org.soberhem.core.alter.edit.AmountsAlong;
+import org.soberhem.core.alter.edit.SeamRole;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.kind.Alteration;
+import org.soberhem.core.geometry.Bisection;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Role;
@@ -48,12 +55,14 @@ public record AlterationKind(
         EDGE,
         /** An edge that is sewn to one other. */
         SEAM,
+        /** An edge that is sewn to one other, one that opens, or a centre. */
+        LINE,
         /** Another edge of the piece that was chosen first. */
         OPPOSITE,
         /** A piece. */
         PIECE,
-        /** A piece cut on the fold. */
-        FOLDED_PIECE,
+        /** A piece with an edge at the centre, on the fold or not. */
+        CENTRE_PIECE,
         /** A sleeve. */
         SLEEVE,
         /** A level of the body. */
@@ -64,6 +73,8 @@ public record AlterationKind(
         POINT,
         /** A length. */
         LENGTH,
+        /** Amounts at places along a line. */
+        AMOUNTS,
         /** A share, 0 to 1. */
         SHARE,
         /** A whole number. */
@@ -74,6 +85,11 @@ public record AlterationKind(
         SWITCH,
         /** One of the ways that the change knows. */
         WAY;
+
+        /** Says whether it is a length, or lengths at places. */
+        public boolean isAmount() {
+            return this == LENGTH || this == AMOUNTS;
+        }
 
         /** Says whether it is a place of the pattern. */
         public boolean isPlace() {
@@ -113,6 +129,16 @@ public record AlterationKind(
             return number >= least - 1e-6 && number <= most + 1e-6;
         }
 
+        private AlterationRefusal beyond() {
+            return as == As.LENGTH
+                    ? new AlterationRefusal("\"{}\" can be from {} to {}", words, least, most)
+                    : new AlterationRefusal("\"{}\" can be from {} to {}", words, plain(least), plain(most));
+        }
+
+        private static String plain(double number) {
+            return number == Math.rint(number) ? String.valueOf((long) number) : String.valueOf(number);
+        }
+
         Ask preferring(List<String> words) {
             List<String> all = new ArrayList<>(words);
             all.addAll(prefers);
@@ -120,35 +146,65 @@ public record AlterationKind(
         }
 
         /**
-         * Returns the usual one of some places: the first whose name has the likeliest of the words; any, if there are
-         * no words.
+         * Returns the usual one of some places: the first that the likeliest word fits; any, if there are no words.
          *
          * @param taken chosen before: an edge opposite to one is another one
          */
-        public Optional<Object> preferred(List<Object> places, Collection<Object> taken) {
+        public Optional<Object> preferred(Pattern pattern, List<Object> places, Collection<Object> taken) {
+            return fitting(pattern, places, taken).stream().findFirst();
+        }
+
+        /**
+         * Returns the places that the likeliest word fits: by its whole name or by what it is to a maker; only if no
+         * word fits any, by a part of a name. More than one leaves the choice to the maker.
+         *
+         * @param taken chosen before: an edge opposite to one is another one
+         */
+        public List<Object> fitting(Pattern pattern, List<Object> places, Collection<Object> taken) {
             List<Object> free = places.stream()
                     .filter(place -> as != As.OPPOSITE
                             || taken.stream()
                                     .noneMatch(other -> other instanceof EdgeRef ref
                                             && ref.edge().equals(place)))
                     .toList();
-            for (String words : prefers) {
-                Optional<Object> exact = free.stream()
-                        .filter(place -> place.toString().equals(words)
-                                || place.toString().endsWith("." + words))
-                        .findFirst();
-                Optional<Object> found = exact.isPresent()
-                        ? exact
-                        : free.stream()
-                                .filter(place -> place.toString().contains(words))
-                                .findFirst();
-                if (found.isPresent()) {
-                    return found;
-                }
+            if (prefers.isEmpty()) {
+                return free.stream().limit(1).toList();
             }
-            return prefers.isEmpty() ? free.stream().findFirst() : Optional.empty();
+            return Stream.concat(
+                            prefers.stream().map(words -> fits(free, place -> isNamed(pattern, place, words))),
+                            prefers.stream().map(words -> fits(free, place -> hasPart(place, words))))
+                    .filter(found -> !found.isEmpty())
+                    .findFirst()
+                    .orElse(List.of());
+        }
+
+        private static List<Object> fits(List<Object> places, Predicate<Object> fits) {
+            return places.stream().filter(fits).toList();
+        }
+
+        private static boolean isNamed(Pattern pattern, Object place, String words) {
+            return place.toString().equals(words)
+                    || place.toString().endsWith("." + words)
+                    || place instanceof EdgeRef ref
+                            && SeamRole.ofWord(words)
+                                    .filter(role -> role.is(pattern, ref))
+                                    .isPresent();
+        }
+
+        private static boolean hasPart(Object place, String words) {
+            List<String> wanted = List.of(words.split(PARTS));
+            return Collections.indexOfSubList(List.of(place.toString().split(PARTS)), wanted) >= 0;
         }
     }
+
+    /** Amounts that are offered are rounded to a sixteenth of an inch, in millimetres. */
+    private static final double STEP = 25.4 / 16;
+
+    /** Halvings in the search for the largest amount. */
+    private static final int SEARCH = 8;
+
+    /** What stands between the parts of a name. */
+    private static final String PARTS = "[-./ ]";
 
     public AlterationKind {
         also = List.copyOf(also);
@@ -160,7 +216,8 @@ public record AlterationKind(
      * Makes the alteration.
      *
      * @param answers by the asks' names
-     * @throws IllegalArgumentException if an answer is missing or out of its limits; the message says which
+     * @throws IllegalArgumentException if an answer is missing; the message says which
+     * @throws AlterationRefusal if an amount is out of its limits; the sentence says which and what they are
      */
     public Alteration make(Map<String, Object> answers, Sides sides) {
         Map<String, Object> values = new LinkedHashMap<>(fixed);
@@ -170,7 +227,7 @@ public record AlterationKind(
                 throw new IllegalArgumentException("\"" + ask.words() + "\" must be answered");
             }
             if (answer instanceof Number number && !ask.admits(number.doubleValue())) {
-                throw new IllegalArgumentException("\"" + ask.words() + "\" is beyond what can be altered at once");
+                throw ask.beyond();
             }
             values.put(ask.name(), answer);
         }
@@ -198,7 +255,7 @@ public record AlterationKind(
                 answers.put(ask.name(), ask.usual());
                 continue;
             }
-            Optional<Object> chosen = ask.preferred(Places.of(pattern, ask.as(), piece), answers.values());
+            Optional<Object> chosen = ask.preferred(pattern, Places.of(pattern, ask.as(), piece), answers.values());
             if (chosen.isEmpty()) {
                 return Optional.empty();
             }
@@ -206,6 +263,51 @@ public record AlterationKind(
             piece = piece.isPresent() ? piece : chosen.map(AlterationKind::pieceOf);
         }
         return Optional.of(answers);
+    }
+
+    /**
+     * Returns answers with every amount made smaller by the same share, so that the alteration can just be made on a
+     * pattern; rounded towards nothing to a sixteenth of an inch.
+     *
+     * @param answers of an alteration that is refused there
+     * @return empty if no smaller amount can be made either, or no amount is asked
+     */
+    public Optional<Map<String, Object>> largest(Map<String, Object> answers, Sides sides, Pattern pattern) {
+        boolean isAmount = asks.stream().anyMatch(ask -> ask.as().isAmount());
+        if (!isAmount) {
+            return Optional.empty();
+        }
+        double share = Bisection.between(
+                0,
+                1,
+                SEARCH,
+                factor -> possible(scaled(answers, factor), sides)
+                        .filter(smaller -> smaller.apply(pattern).refusal().isEmpty())
+                        .isPresent());
+        Map<String, Object> found = scaled(answers, share);
+        boolean isAny = asks.stream()
+                .filter(ask -> ask.as().isAmount())
+                .anyMatch(ask -> !(found.get(ask.name()) instanceof Number number) || number.doubleValue() != 0);
+        return isAny
+                        && possible(found, sides)
+                                .filter(smaller ->
+                                        smaller.apply(pattern).refusal().isEmpty())
+                                .isPresent()
+                ? Optional.of(found)
+                : Optional.empty();
+    }
+
+    private Map<String, Object> scaled(Map<String, Object> answers, double factor) {
+        Map<String, Object> scaled = new LinkedHashMap<>(answers);
+        asks.forEach(ask -> {
+            if (answers.get(ask.name()) instanceof AmountsAlong amounts) {
+                scaled.put(ask.name(), amounts.times(factor));
+            } else if (ask.as() == As.LENGTH && answers.get(ask.name()) instanceof Number number) {
+                double steps = number.doubleValue() * factor / STEP;
+                scaled.put(ask.name(), STEP * (steps < 0 ? Math.ceil(steps) : Math.floor(steps)));
+            }
+        });
+        return scaled;
     }
 
     /** Returns the kind with other words for its usual places before those that it has. */

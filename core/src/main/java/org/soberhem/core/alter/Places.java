@@ -5,8 +5,9 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.soberhem.core.alter.edit.SeamEdits;
+import org.soberhem.core.alter.edit.SeamRole;
 import org.soberhem.core.alter.edit.SeamShift;
-import org.soberhem.core.pattern.CutShape;
 import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
@@ -40,11 +41,7 @@ public final class Places {
         List<Object> places = new ArrayList<>();
         switch (as) {
             case PIECE -> places.add(each.name());
-            case FOLDED_PIECE -> {
-                if (each.shape() == CutShape.FOLD && each.edges().stream().anyMatch(each::isFold)) {
-                    places.add(each.name());
-                }
-            }
+            case CENTRE_PIECE -> SeamRole.CENTRE.of(pattern, each).ifPresent(edge -> places.add(each.name()));
             case SLEEVE -> {
                 if (each.edges().stream().anyMatch(edge -> edge.role() == Role.CAP)) {
                     places.add(each.name());
@@ -58,6 +55,13 @@ public final class Places {
                 edges(each).stream()
                         .map(edge -> new EdgeRef(each.name(), edge.name()))
                         .filter(ref -> isPair(pattern, ref))
+                        .forEach(places::add);
+            case LINE ->
+                each.edges().stream()
+                        .filter(SeamRole::runsDown)
+                        .map(edge -> new EdgeRef(each.name(), edge.name()))
+                        .filter(ref -> isPair(pattern, ref)
+                                || SeamEdits.of(pattern, ref).isEmpty())
                         .forEach(places::add);
             case OPPOSITE -> {
                 if (piece.filter(each.name()::equals).isPresent()) {

@@ -259,38 +259,44 @@ public record Path(List<Segment> segments) {
     }
 
     /**
-     * Returns the path moved sidewards by amounts that change along it as a parabola through three of them.
+     * Returns the path moved sidewards by amounts that change along it.
      *
      * @param direction in which it moves, with length 1
-     * @param atStart how far its start moves, in millimetres
-     * @param atMiddle how far the place half way along it moves
-     * @param atEnd how far its end moves
+     * @param amounts how far each place moves, in millimetres, by its share of the length
      */
-    public Path shifted(Point direction, double atStart, double atMiddle, double atEnd) {
-        double bend = 2 * (atStart + atEnd - 2 * atMiddle);
-        if (Math.abs(bend) < SHORTEST) {
-            return withEndsMoved(direction.times(atStart), direction.times(atEnd));
+    public Path shifted(Point direction, Profile amounts) {
+        if (amounts.isStraight()) {
+            return withEndsMoved(direction.times(amounts.at(0)), direction.times(amounts.at(1)));
         }
-        double slope = atEnd - atStart - bend;
         double total = length();
         double done = 0;
         List<Segment> moved = new ArrayList<>(segments.size());
-        for (Segment segment : segments) {
-            double from = done / total;
+        for (Segment segment : splitAt(amounts.joints()).segments) {
+            double from = Math.min(1, done / total);
             done += segment.length();
-            double step = done / total - from;
-            // The amount as a parabola of this stretch's own parameter, put on the four places that define a cubic.
-            double c = bend * step * step;
-            double b = (slope + 2 * bend * from) * step;
-            double a = atStart + slope * from + bend * from * from;
+            double[] by = amounts.cubic(from, Math.min(1, done / total));
             Cubic curve = segment.asCubic();
             moved.add(new Cubic(
-                    curve.start().plus(direction.times(a)),
-                    curve.first().plus(direction.times(a + b / 3)),
-                    curve.second().plus(direction.times(a + 2 * b / 3 + c / 3)),
-                    curve.end().plus(direction.times(a + b + c))));
+                    moved.isEmpty()
+                            ? curve.start().plus(direction.times(by[0]))
+                            : moved.get(moved.size() - 1).end(),
+                    curve.first().plus(direction.times(by[1])),
+                    curve.second().plus(direction.times(by[2])),
+                    curve.end().plus(direction.times(by[3]))));
         }
         return new Path(moved);
+    }
+
+    /** Returns the same path with a joint at each of some shares of the length. */
+    private Path splitAt(double[] shares) {
+        Path split = null;
+        double from = 0;
+        for (double share : shares) {
+            Path part = part(from, share);
+            split = split == null ? part : split.then(part.between(split.end(), part.end()));
+            from = share;
+        }
+        return split == null ? this : split.then(part(from, 1).between(split.end(), end()));
     }
 
     /**
@@ -299,42 +305,7 @@ public record Path(List<Segment> segments) {
      * @param by how far the place half way moves
      */
     public Path hollowed(Point by) {
-        Path first = part(0, 0.5).swelling(by, true);
-        Path second = part(0.5, 1).swelling(by, false);
-        return first.then(second.between(first.end(), second.end()));
-    }
-
-    /** Moves one end by an amount, the other not at all, and between them smoothly: by 3 t² - 2 t³ of it. */
-    private Path swelling(Point by, boolean towardsEnd) {
-        double total = length();
-        double done = 0;
-        List<Segment> moved = new ArrayList<>(segments.size());
-        for (Segment segment : segments) {
-            double from = done / total;
-            done += segment.length();
-            double to = done / total;
-            double third = (to - from) / 3;
-            Cubic curve = segment.asCubic();
-            double a = swell(from, towardsEnd);
-            double d = swell(to, towardsEnd);
-            double b = a + slope(from, towardsEnd) * third;
-            double c = d - slope(to, towardsEnd) * third;
-            moved.add(new Cubic(
-                    curve.start().plus(by.times(a)),
-                    curve.first().plus(by.times(b)),
-                    curve.second().plus(by.times(c)),
-                    curve.end().plus(by.times(d))));
-        }
-        return new Path(moved);
-    }
-
-    private static double swell(double share, boolean towardsEnd) {
-        double t = towardsEnd ? share : 1 - share;
-        return t * t * (3 - 2 * t);
-    }
-
-    private static double slope(double share, boolean towardsEnd) {
-        return (towardsEnd ? 1 : -1) * 6 * share * (1 - share);
+        return shifted(by, Profile.swelling(1));
     }
 
     /**

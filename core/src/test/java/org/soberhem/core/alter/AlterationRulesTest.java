@@ -162,7 +162,7 @@ class AlterationRulesTest {
         assertThat(refusal(new SlashAndFan(edge("back.waist"), "centre", 2, 5, true, Sides.BOTH)))
                 .contains("A fold stays straight");
         assertThat(refusal(new GrowthTuck("bust", 0, Sides.BOTH))).contains("must have a depth");
-        assertThat(refusal(new OpenCentre("front", 5, 5, Sides.BOTH))).contains("not cut on a fold");
+        assertThat(refusal(new OpenCentre("sleeve", 5, 5, Sides.BOTH))).contains("no edge at the centre");
         assertThat(refusal(new TurnStrap(edge("front.gone"), 5, Sides.BOTH))).contains("choose another edge");
     }
 

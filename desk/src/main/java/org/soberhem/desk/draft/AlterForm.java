@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
@@ -22,13 +23,16 @@ import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.core.alter.AlterationKind.As;
 import org.soberhem.core.alter.AlterationKind.Ask;
 import org.soberhem.core.alter.AlterationValues;
+import org.soberhem.core.alter.AmountsEntry;
 import org.soberhem.core.alter.Places;
+import org.soberhem.core.alter.edit.AlterationRefusal;
+import org.soberhem.core.alter.edit.AmountsAlong;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
-import org.soberhem.core.length.LengthFormatException;
+import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.desk.widget.Filling;
@@ -95,11 +99,12 @@ final class AlterForm extends VBox {
             getChildren().clear();
             FlowPane numbers = new FlowPane(10, 6);
             for (Ask ask : wanted.asks()) {
-                boolean given = answers.containsKey(ask.name()) && (amounts || ask.as() != As.LENGTH);
+                boolean given =
+                        answers.containsKey(ask.name()) && (amounts || !ask.as().isAmount());
                 Field field = field(ask, given ? Optional.of(answers.get(ask.name())) : Optional.empty());
                 field.control().setId("alter-" + ask.name());
                 fields.add(field);
-                Label words = Parts.label(ask.words(), "small", "soft");
+                Label words = Parts.label(ask.words() + limits(ask), "small", "soft");
                 VBox box = new VBox(2, words, field.control());
                 if (!ask.offers().isEmpty()) {
                     box.getChildren().add(offers(ask, (TextField) field.control()));
@@ -116,6 +121,14 @@ final class AlterForm extends VBox {
             getChildren().add(numbers);
         });
         changed.run();
+    }
+
+    /** The limits of a length, told before they are met. */
+    private String limits(Ask ask) {
+        if (ask.as() != As.LENGTH || Double.isInfinite(ask.least()) || Double.isInfinite(ask.most())) {
+            return "";
+        }
+        return "  " + text(ask, ask.least()) + " … " + text(ask, ask.most());
     }
 
     /** What is usual in one school or another, to be taken with a press. */
@@ -153,7 +166,7 @@ final class AlterForm extends VBox {
         ChoiceBox<Object> choice = new ChoiceBox<>();
         choice.setConverter(Parts.words(AlterForm::words));
         choice.getItems().setAll(places(ask));
-        choice.setValue(given.or(() -> ask.preferred(choice.getItems(), answered()))
+        choice.setValue(given.or(() -> ask.preferred(pattern, choice.getItems(), answered()))
                 .orElse(choice.getItems().isEmpty() ? null : choice.getItems().get(0)));
         choice.valueProperty().addListener((was, before, now) -> {
             fields.stream().filter(field -> field.ask().as() == As.OPPOSITE).forEach(this::offerAgain);
@@ -186,7 +199,7 @@ final class AlterForm extends VBox {
                     places.contains(was)
                             ? was
                             : field.ask()
-                                    .preferred(places, answered())
+                                    .preferred(pattern, places, answered())
                                     .orElse(places.isEmpty() ? null : places.get(0)));
         }
     }
@@ -212,7 +225,7 @@ final class AlterForm extends VBox {
 
     private Field number(Ask ask, Optional<Object> given) {
         TextField field = new TextField();
-        field.setPrefColumnCount(6);
+        field.setPrefColumnCount(ask.as() == As.AMOUNTS ? 26 : 6);
         field.setText(given.map(value -> text(ask, value)).orElse(""));
         field.setPromptText(text(ask, ask.usual()));
         field.textProperty().addListener((was, before, now) -> tell());
@@ -221,6 +234,9 @@ final class AlterForm extends VBox {
     }
 
     private String text(Ask ask, Object value) {
+        if (value instanceof AmountsAlong amounts) {
+            return AmountsEntry.words(amounts, format.get());
+        }
         double number = ((Number) value).doubleValue();
         if (ask.as() == As.LENGTH) {
             return format.get().number(Length.ofMillimetres(number));
@@ -231,17 +247,18 @@ final class AlterForm extends VBox {
     private Optional<Object> read(Ask ask, TextField field) {
         field.pseudoClassStateChanged(WRONG, false);
         String typed = field.getText().strip();
-        if (typed.isEmpty()) {
-            return ask.as() == As.LENGTH ? Optional.of(0.0) : Optional.of(ask.usual());
-        }
+        LengthUnit unit = format.get().unit();
         try {
-            return Optional.of(
-                    ask.as() == As.LENGTH
-                            ? LengthEntry.parse(typed, format.get().unit())
-                                    .value()
-                                    .toMillimetres()
-                            : Double.parseDouble(typed.replace(',', '.')));
-        } catch (LengthFormatException | NumberFormatException unfinished) {
+            return switch (ask.as()) {
+                case AMOUNTS -> typed.isEmpty() ? Optional.empty() : Optional.of(AmountsEntry.parse(typed, unit));
+                case LENGTH ->
+                    Optional.of(
+                            typed.isEmpty()
+                                    ? 0.0
+                                    : LengthEntry.parse(typed, unit).value().toMillimetres());
+                default -> Optional.of(typed.isEmpty() ? ask.usual() : Double.parseDouble(typed.replace(',', '.')));
+            };
+        } catch (IllegalArgumentException unfinished) {
             field.pseudoClassStateChanged(WRONG, true);
             return Optional.empty();
         }
@@ -250,7 +267,7 @@ final class AlterForm extends VBox {
     /** Says whether a length is asked and none is typed yet. */
     boolean isEmpty() {
         List<Field> lengths =
-                fields.stream().filter(field -> field.ask().as() == As.LENGTH).toList();
+                fields.stream().filter(field -> field.ask().as().isAmount()).toList();
         return !lengths.isEmpty()
                 && lengths.stream()
                         .allMatch(
@@ -259,13 +276,7 @@ final class AlterForm extends VBox {
 
     /** Puts the usual amounts in. */
     void fillUsual() {
-        filling.during(() -> {
-            fields.stream()
-                    .filter(field -> field.ask().as() == As.LENGTH)
-                    .forEach(field -> ((TextField) field.control())
-                            .setText(text(field.ask(), field.ask().usual())));
-        });
-        changed.run();
+        fillAnswers(fields.stream().map(Field::ask).collect(Collectors.toMap(Ask::name, Ask::usual)));
     }
 
     /** Puts amounts in, in millimetres, by the names of what is asked; nothing where none is given. */
@@ -285,7 +296,7 @@ final class AlterForm extends VBox {
     void clear() {
         filling.during(() -> {
             fields.stream()
-                    .filter(field -> field.ask().as() == As.LENGTH)
+                    .filter(field -> field.ask().as().isAmount())
                     .forEach(field -> ((TextField) field.control()).setText(""));
         });
         changed.run();
@@ -294,9 +305,13 @@ final class AlterForm extends VBox {
     /**
      * Returns the alteration as it is answered; empty while an answer is missing or cannot be read.
      *
-     * @throws IllegalArgumentException if an answer is out of its limits; the message says which
+     * @throws AlterationRefusal if an answer is out of its limits; the sentence says which
      */
     Optional<Alteration> alteration() {
+        return answers().flatMap(answers -> kind.map(each -> each.make(answers, sides.getValue())));
+    }
+
+    private Optional<Map<String, Object>> answers() {
         Map<String, Object> answers = new LinkedHashMap<>();
         for (Field field : fields) {
             Optional<Object> answer = field.answer().get();
@@ -305,6 +320,29 @@ final class AlterForm extends VBox {
             }
             answers.put(field.ask().name(), answer.get());
         }
-        return kind.map(each -> each.make(answers, sides.getValue()));
+        return Optional.of(answers);
+    }
+
+    /** Returns the answers with the largest amounts that can be made on a pattern. */
+    Optional<Map<String, Object>> largest(Pattern on) {
+        return answers().flatMap(answers -> kind.flatMap(each -> each.largest(answers, sides.getValue(), on)));
+    }
+
+    /** Returns the amounts of answers, in words. */
+    String words(Map<String, Object> answers) {
+        return fields.stream()
+                .map(Field::ask)
+                .filter(ask -> ask.as().isAmount())
+                .map(ask -> ask.words() + " " + text(ask, answers.get(ask.name())))
+                .collect(Collectors.joining(", "));
+    }
+
+    /** Puts the amounts of answers in. */
+    void fillAnswers(Map<String, Object> answers) {
+        filling.during(() -> fields.stream()
+                .filter(field -> field.ask().as().isAmount())
+                .forEach(field -> ((TextField) field.control())
+                        .setText(text(field.ask(), answers.get(field.ask().name())))));
+        changed.run();
     }
 }

@@ -16,6 +16,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.core.alter.Effect;
+import org.soberhem.core.alter.edit.AlterationRefusal;
 import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.alter.kind.Outcome;
 import org.soberhem.core.costume.Garment;
@@ -261,14 +262,21 @@ final class AlterPanel extends VBox {
                         .add(Parts.text(
                                 "Type an amount to see what it does, or take the usual ones.", "small", "soft"));
             }
-        } catch (IllegalArgumentException beyond) {
-            told.getChildren().add(Parts.text(beyond.getMessage(), "needs"));
+        } catch (AlterationRefusal beyond) {
+            told.getChildren().add(Parts.text(beyond.sentence().in(studio.format()), "needs"));
         }
         apply.setDisable(pending.isEmpty());
         Parts.show(completed, completing.isPresent());
         if (work != null) {
             preview.accept(after, Optional.empty());
         }
+    }
+
+    /** Offers the largest amount that can be made there. */
+    private void offerLargest(Map<String, Object> answers) {
+        Button offer = Parts.button("Take the largest that works here", () -> form.fillAnswers(answers), "quiet");
+        offer.setId("alter-largest");
+        told.getChildren().addAll(Parts.text(form.words(answers), "small"), offer);
     }
 
     private Optional<Pattern> told(Alteration alteration) {
@@ -279,11 +287,17 @@ final class AlterPanel extends VBox {
         completing = outcome.completed();
         if (outcome.refusal().isPresent()) {
             told.getChildren().add(Parts.text(outcome.refusal().get().in(format), "needs"));
+            if (completing.isEmpty()) {
+                form.largest(before).ifPresent(this::offerLargest);
+            }
             return completing.map(both -> both.apply(before).pattern());
         }
         pending = Optional.of(alteration);
         for (Sentence unequal : outcome.unequal()) {
             told.getChildren().add(Parts.text("! " + unequal.in(format), "small", "needs"));
+        }
+        for (Sentence trued : outcome.trued()) {
+            told.getChildren().add(Parts.text(trued.in(format), "small", "soft"));
         }
         for (Effect effect : Effect.between(before, outcome.pattern())) {
             told.getChildren().add(Parts.text(effect.sentence().in(format), "small", "soft"));

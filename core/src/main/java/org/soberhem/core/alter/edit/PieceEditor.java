@@ -49,7 +49,7 @@ public final class PieceEditor {
     public Map<String, Level> levels;
     public Optional<Spans> spans;
     private final Side side;
-    private final Optional<Double> centreX;
+    public Optional<Double> centreX;
 
     public PieceEditor(Piece piece) {
         name = piece.name();

@@ -1,8 +1,11 @@
 package org.soberhem.core.alter.kind;
 
+import org.soberhem.core.alter.edit.AlterationRefusal;
+import org.soberhem.core.alter.edit.SeamEdits;
 import org.soberhem.core.alter.edit.SeamShift;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.edit.WornPieces;
+import org.soberhem.core.geometry.Profile;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
@@ -36,7 +39,10 @@ public record MoveSeam(EdgeRef edge, double atTop, double atBottom, Sides sides)
 
     @Override
     public Pattern made(Pattern pattern) {
-        SeamShift.Amounts lost = SeamShift.Amounts.tapering(atTop, atBottom);
-        return SeamShift.of(pattern, edge, sides, lost.times(-1), lost);
+        if (SeamEdits.of(pattern, edge).isEmpty()) {
+            throw new AlterationRefusal("The {} is not sewn to anything: choose a seam", edge.words());
+        }
+        Profile lost = Profile.tapering(atTop, atBottom);
+        return SeamShift.moved(pattern, edge, sides, lost.times(-1), lost);
     }
 }

@@ -5,6 +5,7 @@ import org.soberhem.core.alter.edit.PieceEdits;
 import org.soberhem.core.alter.edit.SeamShift;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.edit.WornPieces;
+import org.soberhem.core.geometry.Profile;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
@@ -56,7 +57,6 @@ public record NewSeam(
         if (takenAbove == 0 && takenBelow == 0) {
             return cut;
         }
-        SeamShift.Amounts half = SeamShift.Amounts.tapering(takenAbove / 2, takenBelow / 2);
-        return SeamShift.of(cut, new EdgeRef(child, seam), sides, half, half);
+        return SeamShift.taken(cut, new EdgeRef(child, seam), sides, Profile.tapering(takenAbove, takenBelow));
     }
 }

@@ -20,12 +20,21 @@ import org.soberhem.core.pattern.SeamCheck;
  * @param refusal why it could not be done and what would help, if it could not
  * @param unequal seams that were true before and no longer are, though they can still be sewn: eased, gathered, pleated
  * @param completed the same alteration together with what makes the seams true again, where that is known
+ * @param trued plain seams that would have differed by too little to be asked about and were made true with it
  */
 public record Outcome(
-        Pattern pattern, Optional<Sentence> refusal, List<Sentence> unequal, Optional<Alteration> completed) {
+        Pattern pattern,
+        Optional<Sentence> refusal,
+        List<Sentence> unequal,
+        Optional<Alteration> completed,
+        List<Sentence> trued) {
+
+    /** A difference of a plain seam below this is made true without a word, in millimetres: 1/16 in. */
+    private static final double TRUED = 25.4 / 16;
 
     public Outcome {
         unequal = List.copyOf(unequal);
+        trued = List.copyOf(trued);
     }
 
     /** Makes an alteration and judges it: no piece may cross itself, no plain seam be torn apart. */
@@ -49,23 +58,43 @@ public record Outcome(
         Optional<SeamCheck> torn = spoiled.stream()
                 .filter(check -> check.seam().kind() == Seam.Kind.PLAIN)
                 .findFirst();
+        if (torn.isPresent() && completed.isPresent() && spoiled.stream().allMatch(Outcome::isTiny)) {
+            return new Outcome(
+                    completed.get().made(before),
+                    Optional.empty(),
+                    List.of(),
+                    Optional.empty(),
+                    spoiled.stream().map(Outcome::trued).toList());
+        }
         if (torn.isPresent()) {
             Sentence why = Sentence.of(
                     "The edges of {} would differ by {} and no longer meet: {}",
                     torn.get().seam().name(),
                     Math.abs(torn.get().difference()),
                     completed.isPresent() ? "make the other edge true with it" : "use the same amount at both");
-            return new Outcome(before, Optional.of(why), List.of(), completed);
+            return new Outcome(before, Optional.of(why), List.of(), completed, List.of());
         }
         return new Outcome(
                 after,
                 Optional.empty(),
                 spoiled.stream().map(SeamCheck::sentence).toList(),
-                completed);
+                completed,
+                List.of());
+    }
+
+    private static boolean isTiny(SeamCheck check) {
+        return check.seam().kind() == Seam.Kind.PLAIN && Math.abs(check.difference()) < TRUED;
+    }
+
+    private static Sentence trued(SeamCheck check) {
+        return Sentence.of(
+                "{} trued: {} mm",
+                check.seam().name(),
+                String.valueOf(Math.round(Math.abs(check.difference()) * 10) / 10.0));
     }
 
     private static Outcome refused(Pattern unaltered, Sentence why) {
-        return new Outcome(unaltered, Optional.of(why), List.of(), Optional.empty());
+        return new Outcome(unaltered, Optional.of(why), List.of(), Optional.empty(), List.of());
     }
 
     /** Looks only at pieces that changed, and of two worn alike at one. */

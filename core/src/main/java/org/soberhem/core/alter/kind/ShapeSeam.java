@@ -3,6 +3,7 @@ package org.soberhem.core.alter.kind;
 import org.soberhem.core.alter.edit.SeamShift;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.edit.WornPieces;
+import org.soberhem.core.geometry.Profile;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
@@ -38,7 +39,6 @@ public record ShapeSeam(EdgeRef edge, double atTop, double atMiddle, double atBo
 
     @Override
     public Pattern made(Pattern pattern) {
-        SeamShift.Amounts half = new SeamShift.Amounts(atTop / 2, atMiddle / 2, atBottom / 2);
-        return SeamShift.of(pattern, edge, sides, half, half);
+        return SeamShift.taken(pattern, edge, sides, Profile.parabola(atTop, atMiddle, atBottom));
     }
 }

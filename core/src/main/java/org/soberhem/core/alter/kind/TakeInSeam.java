@@ -2,6 +2,7 @@ package org.soberhem.core.alter.kind;
 
 import org.soberhem.core.alter.edit.SeamShift;
 import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.geometry.Profile;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
@@ -39,7 +40,6 @@ public record TakeInSeam(EdgeRef edge, double atTop, double atBottom, Sides side
 
     @Override
     public Pattern made(Pattern pattern) {
-        SeamShift.Amounts half = SeamShift.Amounts.tapering(atTop / 2, atBottom / 2);
-        return SeamShift.of(pattern, edge, sides, half, half);
+        return SeamShift.taken(pattern, edge, sides, Profile.tapering(atTop, atBottom));
     }
 }

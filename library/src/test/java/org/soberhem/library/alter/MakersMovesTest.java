@@ -1,0 +1,281 @@
+package org.soberhem.library.alter;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import org.junit.jupiter.api.Test;
+import org.soberhem.core.alter.AlterationKind;
+import org.soberhem.core.alter.AmountsEntry;
+import org.soberhem.core.alter.edit.SeamRole;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.kind.Alteration;
+import org.soberhem.core.alter.kind.Outcome;
+import org.soberhem.core.draft.Drafter;
+import org.soberhem.core.geometry.Point;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.length.LengthUnit;
+import org.soberhem.core.pattern.Edge;
+import org.soberhem.core.pattern.EdgeRef;
+import org.soberhem.core.pattern.Pattern;
+import org.soberhem.core.pattern.Piece;
+import org.soberhem.core.pattern.SeamCheck;
+import org.soberhem.core.pattern.Side;
+import org.soberhem.library.Library;
+
+/** What makers do to a pattern, each move on the sheets where it is usual. Amounts are common practice, from memory. */
+class MakersMovesTest {
+
+    private static final Library LIBRARY = Library.shipped();
+    private static final double IN = 25.4;
+
+    /** What a maker can measure with a tape. */
+    private static final double TAPE = IN / 32;
+
+    static Pattern sheet(String id) {
+        var sheet = LIBRARY.sheet(id).orElseThrow();
+        return Drafter.draft(sheet, sheet.middle()).pattern();
+    }
+
+    static AlterationKind kind(String id) {
+        return LIBRARY.alterations().stream()
+                .filter(each -> each.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Returns an alteration with its usual places and no amounts but those given, as its form begins. */
+    static Alteration alteration(Pattern pattern, String id, Map<String, Object> given) {
+        AlterationKind kind = kind(id);
+        Map<String, Object> answers = new HashMap<>(kind.usual(pattern).orElse(Map.of()));
+        kind.asks().stream()
+                .filter(ask -> ask.as() == AlterationKind.As.LENGTH)
+                .forEach(ask -> answers.put(ask.name(), 0.0));
+        answers.putAll(given);
+        return kind.make(answers, Sides.BOTH);
+    }
+
+    static Pattern made(Pattern pattern, String id, Map<String, Object> given) {
+        Outcome outcome = alteration(pattern, id, given).apply(pattern);
+        assertThat(outcome.refusal().map(why -> why.in(LengthFormat.INCH_EIGHTHS)))
+                .as(id)
+                .isEmpty();
+        return outcome.pattern();
+    }
+
+    static Pattern madeTrue(Pattern pattern, String id, Map<String, Object> given) {
+        Outcome outcome = alteration(pattern, id, given).apply(pattern);
+        return outcome.completed().map(whole -> whole.apply(pattern).pattern()).orElse(outcome.pattern());
+    }
+
+    static Object amounts(String typed) {
+        return AmountsEntry.parse(typed, LengthUnit.INCH);
+    }
+
+    static EdgeRef edge(String words) {
+        return EdgeRef.parse(words);
+    }
+
+    static Piece left(Pattern pattern, String piece) {
+        return pattern.piece(piece, Side.LEFT).orElseThrow();
+    }
+
+    private static List<String> round(Pattern pattern) {
+        return pattern.pieces().stream()
+                .filter(piece -> piece.spans().isPresent())
+                .map(Piece::name)
+                .distinct()
+                .toList();
+    }
+
+    static double girth(Pattern pattern, String level) {
+        return pattern.girth(level, round(pattern));
+    }
+
+    /** Names of the pieces whose outline changed. */
+    private static Set<String> changed(Pattern before, Pattern after) {
+        Set<String> changed = new TreeSet<>();
+        for (Piece piece : after.pieces()) {
+            boolean same = before.piece(piece.name(), piece.side())
+                    .filter(was -> was.edges().equals(piece.edges()))
+                    .isPresent();
+            if (!same) {
+                changed.add(piece.name());
+            }
+        }
+        return changed;
+    }
+
+    @Test
+    void p1_shortenAtTheWaist_takesAsMuchOutOfTheCentreFront() {
+        Pattern gown = sheet("gown-bodice-1785");
+        Pattern shorter = made(gown, "raise-waistline", Map.of("atFront", -IN, "atSide", -IN, "atBack", -IN));
+        double before = gown.length(edge("front.centre"), Side.LEFT);
+        assertThat(shorter.length(edge("front.centre"), Side.LEFT)).isCloseTo(before - IN, within(TAPE));
+    }
+
+    @Test
+    void p2_takeInTheSideSeam_ofAGown_movesOnlyTheTwoSideSeams() {
+        Pattern gown = sheet("gown-bodice-1785");
+        Pattern taken = made(gown, "take-in-seam", Map.of("atTop", IN / 2, "atBottom", IN / 2));
+        assertThat(changed(gown, taken)).containsExactly("front", "side-back");
+        assertThat(girth(taken, "bust")).isCloseTo(girth(gown, "bust") - IN, within(TAPE));
+        assertThat(taken.length(edge("back.side-back"), Side.LEFT))
+                .isEqualTo(gown.length(edge("back.side-back"), Side.LEFT));
+    }
+
+    @Test
+    void p2_takeInTheSideSeam_ofASuit_leavesTheShoulder() {
+        Pattern suit = sheet("jacket-1911");
+        Pattern taken = made(suit, "take-in-seam", Map.of("atTop", IN / 2, "atBottom", IN / 2));
+        assertThat(changed(suit, taken)).containsExactly("side-back", "side-front");
+    }
+
+    @Test
+    void p2_gusset_liesUnderTheArm_onEveryFittedBodice() {
+        for (String id : List.of("gown-bodice-1785", "jacket-1778", "bodice-1869", "bodice-1883", "jacket-1911")) {
+            Pattern pattern = sheet(id);
+            EdgeRef place = (EdgeRef)
+                    kind("underarm-gusset").usual(pattern).orElseThrow().get("edge");
+            assertThat(SeamRole.SIDE_SEAM.is(pattern, place)).as(id).isTrue();
+        }
+    }
+
+    @Test
+    void p2_twoSeamsThatFit_areBothOffered() {
+        Pattern corset = sheet("corset-1900");
+        var ask = kind("princess-room").asks().get(0);
+        List<Object> places = org.soberhem.core.alter.Places.of(corset, ask.as(), Optional.empty());
+        assertThat(ask.fitting(corset, places, List.of()))
+                .contains(edge("front.back-seam"), edge("side-front.front-seam"));
+    }
+
+    @Test
+    void p3_roomForTheBust_atThePrincessSeams_isNothingAtWaistAndHip() {
+        for (String id : List.of("jacket-1911", "frock-1953", "bathing-suit-1957")) {
+            Pattern before = sheet(id);
+            Pattern after = madeTrue(before, "princess-room", Map.of("amount", -IN / 2));
+            assertThat(girth(after, "bust") - girth(before, "bust")).as(id).isCloseTo(IN, within(TAPE));
+            assertThat(girth(after, "waist") - girth(before, "waist")).as(id).isCloseTo(0, within(TAPE));
+            if (before.pieces().get(0).levels().containsKey("hip")) {
+                assertThat(girth(after, "hip") - girth(before, "hip")).as(id).isCloseTo(0, within(TAPE));
+            }
+        }
+    }
+
+    @Test
+    void p4_centreBackSeam_takesEachAmountAtItsHeight() {
+        Pattern bodice = sheet("bodice-1869");
+        Pattern after = made(
+                bodice,
+                "shape-line",
+                Map.of("edge", edge("back.centre"), "amounts", amounts("bust 1/2, waist 1, bottom 1")));
+        assertThat(girth(bodice, "bust") - girth(after, "bust")).isCloseTo(IN / 2, within(TAPE));
+        assertThat(girth(bodice, "waist") - girth(after, "waist")).isCloseTo(IN, within(TAPE));
+    }
+
+    @Test
+    void p4_nothingBelowALength_leavesTheRestOfTheSeamWhereItWas() {
+        Pattern suit = sheet("jacket-1911");
+        Pattern after = madeTrue(
+                suit,
+                "shape-line",
+                Map.of("edge", edge("back.centre"), "amounts", amounts("top 1/2, 3 in from the top 0")));
+        double there = left(suit, "back").edge("centre").orElseThrow().path().length() - 3 * IN;
+        assertThat(farthest(suit, after, "back", "centre", there)).isLessThan(0.1);
+        assertThat(girth(after, "waist")).isCloseTo(girth(suit, "waist"), within(0.1));
+    }
+
+    /** How far a line moved within a length from its lower end, in millimetres. */
+    private static double farthest(Pattern before, Pattern after, String piece, String name, double length) {
+        var was = left(before, piece).edge(name).orElseThrow().path();
+        var is = left(after, piece).edge(name).orElseThrow().path();
+        boolean down = was.start().y() < was.end().y();
+        double worst = 0;
+        for (int i = 0; i <= 20; i++) {
+            double up = length * 0.99 * i / 20;
+            Point at = was.atShare(down ? 1 - up / was.length() : up / was.length());
+            double nearest = is.flattened(0.01).stream()
+                    .mapToDouble(at::distanceTo)
+                    .min()
+                    .orElseThrow();
+            var points = is.flattened(0.01);
+            for (int k = 1; k < points.size(); k++) {
+                nearest = Math.min(nearest, distance(at, points.get(k - 1), points.get(k)));
+            }
+            worst = Math.max(worst, nearest);
+        }
+        return worst;
+    }
+
+    private static double distance(Point at, Point from, Point to) {
+        Point along = to.minus(from);
+        double share = Math.max(0, Math.min(1, at.minus(from).dot(along) / along.dot(along)));
+        return at.distanceTo(from.towards(to, share));
+    }
+
+    @Test
+    void p8_sliver_outOfAnOpenCentreBack_isTheWedgeAtTheNeck_andNothingAtTheWaist() {
+        for (String id : List.of("gown-bodice-1785", "bodice-1883", "frock-1953")) {
+            Pattern before = sheet(id);
+            Pattern after = madeTrue(before, "neck-wedge", Map.of("atTop", 3 * IN / 8));
+            Edge was = left(before, "back").edge("centre").orElseThrow();
+            Edge is = left(after, "back").edge("centre").orElseThrow();
+            assertThat(top(is).distanceTo(top(was))).as(id).isCloseTo(3 * IN / 16, within(TAPE));
+            assertThat(bottom(is).distanceTo(bottom(was))).as(id).isLessThan(0.1);
+        }
+    }
+
+    @Test
+    void p8_openingEdge_isCurvedOutUnderTheBust_andStaysAboveIt() {
+        Pattern bodice = sheet("bodice-1530");
+        Pattern after = made(
+                bodice,
+                "shape-line",
+                Map.of(
+                        "edge", edge("front.centre"),
+                        "amounts", amounts("top 0, bust 0, under-bust -1, waist 0")));
+        assertThat(girth(after, "under-bust") - girth(bodice, "under-bust")).isCloseTo(IN, within(TAPE));
+        assertThat(girth(after, "bust") - girth(bodice, "bust")).isCloseTo(0, within(0.1));
+        assertThat(girth(after, "waist") - girth(bodice, "waist")).isCloseTo(0, within(0.1));
+    }
+
+    private static Point top(Edge edge) {
+        var path = edge.path();
+        return path.start().y() < path.end().y() ? path.start() : path.end();
+    }
+
+    private static Point bottom(Edge edge) {
+        return edge.path().start().y() < edge.path().end().y()
+                ? edge.path().end()
+                : edge.path().start();
+    }
+
+    @Test
+    void p17_aDifferenceBelowASixteenth_isTruedAndTold() {
+        Pattern frock = sheet("frock-1953");
+        Outcome outcome =
+                alteration(frock, "princess-room", Map.of("amount", -IN / 4)).apply(frock);
+        assertThat(outcome.refusal()).isEmpty();
+        assertThat(outcome.trued()).isNotEmpty();
+        assertThat(outcome.pattern().seamChecks()).allMatch(SeamCheck::isTrue);
+    }
+
+    @Test
+    void p19_anAmountThatCannotBeMade_isOfferedAtTheLargestThatCan() {
+        Pattern gown = sheet("gown-bodice-1785");
+        AlterationKind kind = kind("lengthen-at-level");
+        Map<String, Object> answers = new HashMap<>(kind.usual(gown).orElseThrow());
+        answers.putAll(Map.of("atFront", -6 * IN, "atSide", -6 * IN, "atBack", -6 * IN));
+        Alteration tooMuch = kind.make(answers, Sides.BOTH);
+        assertThat(tooMuch.apply(gown).refusal()).isPresent();
+        Map<String, Object> largest = kind.largest(answers, Sides.BOTH, gown).orElseThrow();
+        assertThat((Double) largest.get("atBack")).isBetween(-6 * IN + 0.1, -IN);
+        assertThat(kind.make(largest, Sides.BOTH).apply(gown).refusal()).isEmpty();
+    }
+}
