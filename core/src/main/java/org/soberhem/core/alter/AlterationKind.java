@@ -65,12 +65,18 @@ public record AlterationKind(
         CENTRE_PIECE,
         /** A sleeve. */
         SLEEVE,
+        /** A front that overlaps the other. */
+        LAP,
+        /** A front with a lapel and its notch. */
+        LAPEL,
         /** A level of the body. */
         LEVEL,
         /** A dart. */
         DART,
         /** A corner. */
         POINT,
+        /** A seam, by its name. */
+        JUDGED,
         /** A length. */
         LENGTH,
         /** Amounts at places along a line. */
@@ -84,7 +90,9 @@ public record AlterationKind(
         /** Yes or no. */
         SWITCH,
         /** One of the ways that the change knows. */
-        WAY;
+        WAY,
+        /** Words of the maker's own. */
+        WORDS;
 
         /** Says whether it is a length, or lengths at places. */
         public boolean isAmount() {
@@ -93,7 +101,7 @@ public record AlterationKind(
 
         /** Says whether it is a place of the pattern. */
         public boolean isPlace() {
-            return ordinal() <= POINT.ordinal();
+            return ordinal() <= JUDGED.ordinal();
         }
     }
 

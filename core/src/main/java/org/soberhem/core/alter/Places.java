@@ -1,6 +1,7 @@
 package org.soberhem.core.alter;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -8,12 +9,15 @@ import java.util.Set;
 import org.soberhem.core.alter.edit.SeamEdits;
 import org.soberhem.core.alter.edit.SeamRole;
 import org.soberhem.core.alter.edit.SeamShift;
+import org.soberhem.core.alter.kind.ShapeLapel;
+import org.soberhem.core.alter.kind.WidenLap;
 import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Role;
 import org.soberhem.core.pattern.Seam;
+import org.soberhem.core.pattern.SeamCheck;
 import org.soberhem.core.pattern.Side;
 
 /** The places of a pattern that an alteration can be made at. */
@@ -47,6 +51,16 @@ public final class Places {
                     places.add(each.name());
                 }
             }
+            case LAP -> {
+                if (WidenLap.hasLap(each)) {
+                    places.add(each.name());
+                }
+            }
+            case LAPEL -> {
+                if (ShapeLapel.hasLapel(each)) {
+                    places.add(each.name());
+                }
+            }
             case LEVEL -> places.addAll(each.levels().keySet());
             case DART -> each.darts().forEach(dart -> places.add(new EdgeRef(each.name(), dart.name())));
             case POINT -> each.edges().forEach(edge -> places.add(new EdgeRef(each.name(), edge.from())));
@@ -63,6 +77,10 @@ public final class Places {
                         .filter(ref -> isPair(pattern, ref)
                                 || SeamEdits.of(pattern, ref).isEmpty())
                         .forEach(places::add);
+            case JUDGED ->
+                pattern.seamChecks().stream()
+                        .sorted(Comparator.comparing(SeamCheck::isTrue))
+                        .forEach(check -> places.add(check.seam().name()));
             case OPPOSITE -> {
                 if (piece.filter(each.name()::equals).isPresent()) {
                     edges(each).forEach(edge -> places.add(edge.name()));
@@ -83,6 +101,7 @@ public final class Places {
         for (Seam seam : pattern.seams()) {
             if ((seam.first().contains(ref) || seam.second().contains(ref))
                     && !seam.kind().byFullness()
+                    && seam.kind() != Seam.Kind.FACED
                     && SeamShift.isOneLine(seam.first())
                     && SeamShift.isOneLine(seam.second())) {
                 return true;

@@ -36,19 +36,39 @@ public record CheckResult(
     /** A girth off by less is not told: half an eighth of an inch, in millimetres. */
     public static final double TOLERANCE = 25.4 / 16;
 
+    /**
+     * Returns the check settled on purpose: it has no limits any more and passes.
+     *
+     * @param because why it is left so, in words
+     */
+    public CheckResult leftSo(String because) {
+        return new CheckResult(
+                name, body, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY, is, because, where, Optional.empty());
+    }
+
+    /** Returns the check against another length of the body, with the same ease; not a number if that is missing. */
+    public CheckResult against(double other) {
+        return new CheckResult(name, other, least - body + other, most - body + other, is, why, where, remedy);
+    }
+
+    /** Says whether it was settled on purpose. */
+    public boolean isLeftSo() {
+        return Double.isInfinite(least);
+    }
+
     /** Says whether the body's measurement is there to judge by, and the place of the pattern still there to judge. */
     public boolean isJudged() {
-        return !Double.isNaN(body) && !Double.isNaN(is);
+        return isLeftSo() || !Double.isNaN(body) && !Double.isNaN(is);
     }
 
     /** Says whether it is an opening: there is no greatest length. */
     public boolean isOpening() {
-        return Double.isInfinite(most);
+        return Double.isInfinite(most) && !isLeftSo();
     }
 
     /** Says whether the finished length is within its ease; one that cannot be judged does not pass. */
     public boolean passes() {
-        return is >= least - TOLERANCE && is <= most + TOLERANCE;
+        return isLeftSo() || is >= least - TOLERANCE && is <= most + TOLERANCE;
     }
 
     /** Returns how much must be added to reach the nearest limit, in millimetres; 0 if it passes. */
@@ -61,6 +81,9 @@ public record CheckResult(
 
     /** Returns what was found, in words. */
     public Sentence sentence() {
+        if (isLeftSo()) {
+            return Sentence.of("{}: left so, {}", capital(name), why);
+        }
         if (Double.isNaN(is)) {
             return Sentence.of("{}: not judged, an alteration has taken its place away", capital(name));
         }

@@ -34,9 +34,14 @@ public record BodyLoop(
         return margin() >= -Inches.ROUNDING;
     }
 
+    /** Says whether the edge is still there; an alteration may have cut it away. */
+    public boolean isThere() {
+        return !Double.isNaN(closed) && !Double.isNaN(opens);
+    }
+
     /** Says whether the part's girth is known and the edge still there. */
     public boolean isJudged() {
-        return !Double.isNaN(body) && !Double.isNaN(closed);
+        return !Double.isNaN(body) && isThere();
     }
 
     /** Returns how long an opening must be at least; 0 where the closed edge passes. */

@@ -21,11 +21,16 @@ public final class OpeningsSum {
      * Works the answer out.
      *
      * @param name of the sum
-     * @param loops closed edges that something must get through; none where the garment opens all the way
+     * @param all closed edges that something must get through; none where the garment opens all the way
      * @param wearing how it is got into; empty where the sheet does not say
      */
-    public static Sum of(String name, List<BodyLoop> loops, Optional<Wearing> wearing) {
+    public static Sum of(String name, List<BodyLoop> all, Optional<Wearing> wearing) {
         List<Finding> findings = new ArrayList<>();
+        List<BodyLoop> loops = all.stream().filter(BodyLoop::isThere).toList();
+        all.stream()
+                .filter(loop -> !loop.isThere())
+                .forEach(loop -> findings.add(
+                        Finding.tells("The {} is not there any more: it was left off or cut away", loop.edge())));
         List<SumValue> figures = new ArrayList<>();
         loops.forEach(loop -> judge(loop, findings, figures));
         wearing.ifPresent(way -> judge(way, findings, figures));

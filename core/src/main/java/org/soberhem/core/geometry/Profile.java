@@ -2,6 +2,8 @@ package org.soberhem.core.geometry;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.TreeSet;
+import java.util.function.ToDoubleFunction;
 
 /**
  * An amount that changes smoothly along a line: cubic between knots, and beyond the first and last of them as there.
@@ -20,6 +22,9 @@ public record Profile(List<Knot> knots) {
     public record Knot(double share, double amount, double slope) {}
 
     private static final double NOTHING = 1e-7;
+
+    /** Parts by which an amount is followed between two breaks. */
+    private static final int SAMPLES = 12;
 
     public Profile {
         knots = List.copyOf(knots);
@@ -71,10 +76,10 @@ public record Profile(List<Knot> knots) {
         }
         // At an end of the line what it does beside it goes on; where the line goes on beyond the amounts, they lie
         // level.
-        if (last > 0 && shares[0] <= 0) {
+        if (last > 0 && shares[0] < NOTHING) {
             slopes[0] = last == 1 ? rises[0] : atEnd(steps[0], steps[1], rises[0], rises[1]);
         }
-        if (last > 0 && shares[last] >= 1) {
+        if (last > 0 && shares[last] > 1 - NOTHING) {
             slopes[last] =
                     last == 1 ? rises[0] : atEnd(steps[last - 1], steps[last - 2], rises[last - 1], rises[last - 2]);
         }
@@ -83,6 +88,30 @@ public record Profile(List<Knot> knots) {
             knots.add(new Knot(shares[i], amounts[i], slopes[i]));
         }
         return new Profile(knots);
+    }
+
+    /**
+     * Follows an amount that is known at every place of a line.
+     *
+     * @param breaks shares of the length at which the amount turns, ascending
+     * @param amount in millimetres, smooth between them
+     */
+    public static Profile along(Path line, double[] breaks, ToDoubleFunction<Point> amount) {
+        TreeSet<Double> shares = new TreeSet<>();
+        double from = 0;
+        for (int i = 0; i <= breaks.length; i++) {
+            double to = i < breaks.length ? Math.max(from, Math.min(1, breaks[i])) : 1;
+            for (int k = 0; to - from > NOTHING && k <= SAMPLES; k++) {
+                // The end exactly, so that no two shares are almost one.
+                shares.add(k == SAMPLES ? to : from + (to - from) * k / SAMPLES);
+            }
+            from = to;
+        }
+        return through(
+                shares.stream().mapToDouble(Double::doubleValue).toArray(),
+                shares.stream()
+                        .mapToDouble(share -> amount.applyAsDouble(line.atShare(share)))
+                        .toArray());
     }
 
     /** Returns the slope at an end from the two steps beside it, neither turning back nor three times as steep. */

@@ -1,5 +1,6 @@
 package org.soberhem.core.judging;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -47,10 +48,11 @@ public record DraftedGarment(
         Draft draft = Drafter.draft(sheet, inputs);
         Pattern pattern = draft.pattern();
         Map<Integer, Sentence> refused = new TreeMap<>();
+        List<Alteration> made = new ArrayList<>();
         for (int i = 0; i < alterations.size(); i++) {
             Outcome outcome = alterations.get(i).apply(pattern);
             int place = i;
-            outcome.refusal().ifPresent(why -> refused.put(place, why));
+            outcome.refusal().ifPresentOrElse(why -> refused.put(place, why), () -> made.add(alterations.get(place)));
             pattern = outcome.pattern();
         }
         return new DraftedGarment(
@@ -59,7 +61,7 @@ public record DraftedGarment(
                 draft,
                 pattern,
                 refused,
-                Checks.of(sheet, inputs, pattern),
+                new SettledChecks(pattern, inputs, made).of(Checks.of(sheet, inputs, pattern)),
                 pattern.seamChecks(),
                 Checks.quantities(sheet, inputs, pattern));
     }

@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.alter.kind.LengthenAtLevel;
+import org.soberhem.core.alter.kind.RoomAtLevel;
 import org.soberhem.core.alter.kind.ShapeSeam;
 import org.soberhem.core.alter.kind.TakeInSeam;
 import org.soberhem.core.costume.Costume;
@@ -225,6 +226,9 @@ public final class Ledger {
                     false,
                     (shaped.atTop() + middle) / 2,
                     (shaped.atBottom() + middle) / 2));
+        }
+        if (alteration instanceof RoomAtLevel room) {
+            return Optional.of(new Entry(seam(pattern, room.edge()), false, room.amount() / 2, room.amount() / 2));
         }
         if (alteration instanceof LengthenAtLevel longer) {
             return Optional.of(new Entry(longer.level(), true, longer.atFront(), longer.atBack()));

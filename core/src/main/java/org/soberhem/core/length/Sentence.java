@@ -25,6 +25,12 @@ public record Sentence(String template, List<Object> values) {
         return new Sentence(template, List.of(kept));
     }
 
+    /** Returns an angle to be put into a sentence, to a tenth of a degree. */
+    public static String degrees(double angle) {
+        double tenths = Math.round(angle * 10) / 10.0;
+        return (tenths == Math.rint(tenths) ? String.valueOf((long) tenths) : String.valueOf(tenths)) + "°";
+    }
+
     /** Returns the sentence with its lengths written as the maker wants them. */
     public String in(LengthFormat format) {
         StringBuilder text = new StringBuilder();

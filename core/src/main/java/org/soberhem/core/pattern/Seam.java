@@ -18,7 +18,11 @@ public record Seam(List<EdgeRef> first, List<EdgeRef> second, Kind kind, double 
         PLAIN,
         EASED,
         GATHERED,
-        PLEATED;
+        PLEATED,
+        /** The first lies on the second and is cut from it: a facing on the edge that it faces. */
+        FACED,
+        /** Left so on purpose: it is judged no more. */
+        LEFT;
 
         /** Says whether the seam is true by fullness rather than by length. */
         public boolean byFullness() {

@@ -27,6 +27,9 @@ public record SeamCheck(Seam seam, Side side, double firstLength, double secondL
 
     /** Says whether the runs meet after the stated ease or fullness. */
     public boolean isTrue() {
+        if (seam.kind() == Seam.Kind.LEFT) {
+            return true;
+        }
         if (seam.kind().byFullness()) {
             return fullness() >= seam.least() - 1e-6 && fullness() <= seam.most() + 1e-6;
         }
@@ -36,6 +39,9 @@ public record SeamCheck(Seam seam, Side side, double firstLength, double secondL
     /** Returns what was found, in words. */
     public Sentence sentence() {
         String where = seam.name() + (side == Side.MIDDLE ? "" : " (" + side.words() + ")");
+        if (seam.kind() == Seam.Kind.LEFT) {
+            return Sentence.of("{}: left so, {} on {}", where, firstLength, secondLength);
+        }
         if (seam.kind().byFullness()) {
             return Sentence.of(
                     "{}: {} {} into {}, half way {} meets {}; fullness {}, wanted {} to {}",

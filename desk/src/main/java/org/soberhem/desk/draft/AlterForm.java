@@ -225,7 +225,7 @@ final class AlterForm extends VBox {
 
     private Field number(Ask ask, Optional<Object> given) {
         TextField field = new TextField();
-        field.setPrefColumnCount(ask.as() == As.AMOUNTS ? 26 : 6);
+        field.setPrefColumnCount(ask.as() == As.AMOUNTS || ask.as() == As.WORDS ? 26 : 6);
         field.setText(given.map(value -> text(ask, value)).orElse(""));
         field.setPromptText(text(ask, ask.usual()));
         field.textProperty().addListener((was, before, now) -> tell());
@@ -236,6 +236,9 @@ final class AlterForm extends VBox {
     private String text(Ask ask, Object value) {
         if (value instanceof AmountsAlong amounts) {
             return AmountsEntry.words(amounts, format.get());
+        }
+        if (ask.as() == As.WORDS) {
+            return value.toString();
         }
         double number = ((Number) value).doubleValue();
         if (ask.as() == As.LENGTH) {
@@ -250,6 +253,7 @@ final class AlterForm extends VBox {
         LengthUnit unit = format.get().unit();
         try {
             return switch (ask.as()) {
+                case WORDS -> typed.isEmpty() ? Optional.empty() : Optional.of(typed);
                 case AMOUNTS -> typed.isEmpty() ? Optional.empty() : Optional.of(AmountsEntry.parse(typed, unit));
                 case LENGTH ->
                     Optional.of(

@@ -3,6 +3,7 @@ package org.soberhem.library.alter;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,18 +13,26 @@ import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.core.alter.AmountsEntry;
+import org.soberhem.core.alter.Places;
 import org.soberhem.core.alter.edit.SeamRole;
 import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.edit.Strap;
 import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.alter.kind.Outcome;
+import org.soberhem.core.draft.CheckResult;
+import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Drafter;
+import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.geometry.Point;
+import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
+import org.soberhem.core.pattern.Role;
+import org.soberhem.core.pattern.Seam;
 import org.soberhem.core.pattern.SeamCheck;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.library.Library;
@@ -150,7 +159,7 @@ class MakersMovesTest {
     void p2_twoSeamsThatFit_areBothOffered() {
         Pattern corset = sheet("corset-1900");
         var ask = kind("princess-room").asks().get(0);
-        List<Object> places = org.soberhem.core.alter.Places.of(corset, ask.as(), Optional.empty());
+        List<Object> places = Places.of(corset, ask.as(), Optional.empty());
         assertThat(ask.fitting(corset, places, List.of()))
                 .contains(edge("front.back-seam"), edge("side-front.front-seam"));
     }
@@ -277,5 +286,258 @@ class MakersMovesTest {
         Map<String, Object> largest = kind.largest(answers, Sides.BOTH, gown).orElseThrow();
         assertThat((Double) largest.get("atBack")).isBetween(-6 * IN + 0.1, -IN);
         assertThat(kind.make(largest, Sides.BOTH).apply(gown).refusal()).isEmpty();
+    }
+
+    @Test
+    void p5_neckOfAStrapToppedPiece_isLoweredBetweenTheStraps() {
+        Pattern bodice = sheet("bodice-1530");
+        Pattern lower = made(bodice, "raise-neckline", Map.of("atFront", -IN));
+        Edge inner = left(bodice, "front").edge("strap-inner").orElseThrow();
+        assertThat(left(lower, "front").edge("strap-inner").orElseThrow().path())
+                .isEqualTo(inner.path());
+        Point was = left(bodice, "front").edge("neck").orElseThrow().path().start();
+        Point is = left(lower, "front").edge("neck").orElseThrow().path().start();
+        assertThat(is.y() - was.y()).isCloseTo(IN, within(TAPE));
+    }
+
+    @Test
+    void p5_strapless_endsEveryPieceAboveTheBust_andKeepsTheSeamsTrue() {
+        for (String id : List.of("bodice-1530", "gown-bodice-1785", "frock-1953")) {
+            Pattern before = sheet(id);
+            Pattern after = made(before, "strapless", Map.of("below", -IN / 2));
+            assertThat(girth(after, "bust")).as(id).isCloseTo(girth(before, "bust"), within(TAPE));
+            assertThat(after.pieces().stream().flatMap(piece -> piece.edges().stream()))
+                    .as(id)
+                    .noneMatch(edge -> edge.role() == Role.SHOULDER);
+            assertThat(after.seamChecks().stream().filter(check -> check.seam().kind() == Seam.Kind.PLAIN))
+                    .as(id)
+                    .allMatch(SeamCheck::isTrue);
+        }
+    }
+
+    @Test
+    void p6_strapLeansInward_aboutItsRoot_andKeepsItsLength() {
+        Pattern bodice = sheet("bodice-1530");
+        EdgeRef end = edge("front.shoulder");
+        Strap was = Strap.below(left(bodice, "front"), "shoulder");
+        Pattern after = made(bodice, "turn-strap", Map.of("edge", end, "degrees", 10.0));
+        Edge is = left(after, "front").edge("shoulder").orElseThrow();
+        Point now = is.path().atShare(0.5);
+        assertThat(now.x()).as("towards the centre").isLessThan(was.end().x() - 5);
+        assertThat(now.distanceTo(was.root())).isCloseTo(was.length(), within(TAPE));
+        assertThat(is.path().length()).isCloseTo(bodice.length(end, Side.LEFT), within(0.01));
+    }
+
+    @Test
+    void p7_strapsFartherOut_moveTheirEndsOnly() {
+        Pattern bodice = sheet("bodice-1580");
+        Pattern after = bodice;
+        for (String piece : List.of("front", "back")) {
+            after = made(after, "strap-out", Map.of("edge", edge(piece + ".shoulder"), "out", IN / 2));
+            double was = left(bodice, piece)
+                    .edge("shoulder")
+                    .orElseThrow()
+                    .path()
+                    .atShare(0.5)
+                    .x();
+            assertThat(left(after, piece)
+                            .edge("shoulder")
+                            .orElseThrow()
+                            .path()
+                            .atShare(0.5)
+                            .x())
+                    .isCloseTo(was + IN / 2, within(TAPE));
+        }
+        assertThat(girth(after, "bust")).isCloseTo(girth(bodice, "bust"), within(0.1));
+    }
+
+    @Test
+    void p9_facing_followsTheEdgeThatItFaces() {
+        Pattern gown = sheet("gown-bodice-1785");
+        Pattern faced =
+                made(gown, "add-facing", Map.of("edge", edge("front.neck"), "width", 1.5 * IN, "smaller", IN / 16));
+        Pattern lower = made(faced, "raise-neckline", Map.of("atFront", -IN));
+        double edge = lower.length(edge("front.neck"), Side.LEFT);
+        double facing = lower.length(edge("front-facing.outer"), Side.LEFT);
+        assertThat(edge).isGreaterThan(gown.length(edge("front.neck"), Side.LEFT) + 5);
+        assertThat(facing).isCloseTo(edge, within(IN / 8));
+        Point end =
+                left(lower, "front-facing").edge("outer").orElseThrow().path().start();
+        assertThat(end.distanceTo(
+                        left(lower, "front").edge("neck").orElseThrow().path().start()))
+                .isCloseTo(IN / 16, within(0.2));
+    }
+
+    @Test
+    void p10_collarIsSpread_atItsOuterEdge_andKeepsItsNeckEdge() {
+        for (String id : List.of("bodice-1883", "jacket-1911")) {
+            Pattern before = sheet(id);
+            String outer = id.equals("jacket-1911") ? "collar.outer" : "collar.upper";
+            Pattern after = made(before, "collar-spread", Map.of("each", IN / 8));
+            assertThat(after.length(edge(outer), Side.LEFT) - before.length(edge(outer), Side.LEFT))
+                    .as(id)
+                    .isCloseTo(3 * IN / 8, within(TAPE));
+            assertThat(after.length(edge("collar.lower"), Side.LEFT))
+                    .as(id)
+                    .isCloseTo(before.length(edge("collar.lower"), Side.LEFT), within(0.5));
+        }
+    }
+
+    @Test
+    void p11_overlapIsWidened_withLapelAndRollLine_andTheGorgeStays() {
+        Pattern suit = sheet("jacket-1911");
+        Pattern after = made(suit, "widen-lap", Map.of("amount", 1.5 * IN));
+        for (String name : List.of("front-edge", "lapel")) {
+            Point was = left(suit, "front").edge(name).orElseThrow().path().end();
+            Point is = left(after, "front").edge(name).orElseThrow().path().end();
+            assertThat(was.x() - is.x()).as(name).isCloseTo(1.5 * IN, within(TAPE));
+        }
+        assertThat(after.length(edge("front.gorge"), Side.LEFT)).isEqualTo(suit.length(edge("front.gorge"), Side.LEFT));
+        assertThat(girth(after, "bust")).isCloseTo(girth(suit, "bust"), within(0.01));
+    }
+
+    @Test
+    void p11_notch_isCutHalfAsDeep() {
+        Pattern suit = sheet("jacket-1911");
+        double depth = suit.length(edge("front.lapel-top"), Side.LEFT);
+        Pattern after = madeTrue(suit, "shape-lapel", Map.of("deeper", -depth / 2));
+        assertThat(after.length(edge("front.lapel-top"), Side.LEFT)).isCloseTo(depth / 2, within(TAPE));
+    }
+
+    @Test
+    void p12_sideIsMerged_andShapedByThreeDarts() {
+        Pattern blouse = sheet("blouse-1906");
+        Pattern merged = made(blouse, "join-pieces", Map.of());
+        EdgeRef hem = merged.pieces().stream()
+                .filter(piece -> piece.spans().isPresent())
+                .flatMap(piece -> piece.edges().stream()
+                        .filter(edge -> edge.role() == Role.HEM)
+                        .map(edge -> new EdgeRef(piece.name(), edge.name())))
+                .max(Comparator.comparingDouble(ref -> merged.length(ref, Side.LEFT)))
+                .orElseThrow();
+        Pattern after = made(
+                merged,
+                "darts-add",
+                Map.of("edge", hem, "count", 3, "from", 0.2, "to", 0.8, "width", 1.5 * IN, "length", 4 * IN));
+        assertThat(left(after, hem.piece()).darts())
+                .hasSize(left(merged, hem.piece()).darts().size() + 3);
+        assertThat(merged.length(hem, Side.LEFT) - after.length(hem, Side.LEFT)).isCloseTo(1.5 * IN, within(TAPE));
+        assertThat(girth(after, "bust")).isCloseTo(girth(merged, "bust"), within(0.1));
+    }
+
+    @Test
+    void p13_puffOfATwoPieceSleeve_leavesItsSeamsTrue_andTheOppositeTakesItOut() {
+        Pattern sleeve = sheet("sleeve-1895");
+        for (double inches : new double[] {0.125, 1, 2, 4}) {
+            Pattern puffed = made(sleeve, "puff-top", Map.of("amount", inches * IN, "within", 2.5 * IN));
+            assertThat(puffed.seamChecks()).as(inches + " in").allMatch(SeamCheck::isTrue);
+            assertThat(puffed.length(edge("top-sleeve.cap-front"), Side.LEFT))
+                    .isGreaterThan(sleeve.length(edge("top-sleeve.cap-front"), Side.LEFT));
+            Pattern back = made(puffed, "puff-top", Map.of("amount", -inches * IN, "within", 2.5 * IN));
+            assertThat(back.length(edge("top-sleeve.cap-front"), Side.LEFT))
+                    .isCloseTo(sleeve.length(edge("top-sleeve.cap-front"), Side.LEFT), within(0.05));
+        }
+    }
+
+    @Test
+    void p14_sleeveEndsAtTheElbow_andItsCuffIsJudgedThere() {
+        CompiledSheet blouse = LIBRARY.sheet("blouse-1906").orElseThrow();
+        Pattern pattern = sheet("blouse-1906");
+        Alteration cut = alteration(pattern, "cut-sleeve", Map.of());
+        Inputs inputs = blouse.middle().with("elbow-bent", Inputs.Measured.both(10.5 * IN));
+        DraftedGarment garment = DraftedGarment.of(blouse, inputs, List.of(cut));
+        assertThat(garment.refused()).isEmpty();
+        assertThat(garment.pattern().has(List.of(edge("sleeve.wrist")))).isTrue();
+        CheckResult cuff = garment.checks().stream()
+                .filter(check -> check.name().equals("closed cuff"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(cuff.body()).isCloseTo(10.5 * IN, within(0.01));
+        assertThat(garment.checks().stream().filter(check -> check.name().equals("sleeve with cuff")))
+                .allMatch(CheckResult::isLeftSo);
+    }
+
+    @Test
+    void p14_sevenInches_comeOutOfTheMiddleOfASleeve_inOneStep() {
+        Pattern blouse = sheet("blouse-1906");
+        Pattern shorter = made(
+                blouse,
+                "lengthen-at-level",
+                Map.of("level", "elbow", "atFront", -6 * IN, "atSide", -6 * IN, "atBack", -6 * IN));
+        assertThat(blouse.length(edge("sleeve.seam-front"), Side.LEFT)
+                        - shorter.length(edge("sleeve.seam-front"), Side.LEFT))
+                .isGreaterThan(5.5 * IN);
+    }
+
+    @Test
+    void p15_yokeIsAddedAboveALowBack_narrower_andTheBackIsGatheredIntoIt() {
+        Pattern bodice = sheet("bodice-1530");
+        Pattern after = made(bodice, "add-above", Map.of("edge", edge("back.neck"), "height", 3 * IN, "narrower", IN));
+        Piece yoke = left(after, "back/yoke");
+        assertThat(yoke.seamLine().box().height()).isGreaterThanOrEqualTo(3 * IN - 0.1);
+        assertThat(bodice.length(edge("back.neck"), Side.LEFT)
+                        - yoke.edge("lower").orElseThrow().path().length())
+                .isCloseTo(IN, within(IN / 8));
+        assertThat(after.seamChecks()).allMatch(SeamCheck::isTrue);
+    }
+
+    @Test
+    void p16_widthIsAddedToTheBack_whereItIsPointedAt_andNothingElseMoves() {
+        Pattern blouse = sheet("blouse-1906");
+        Pattern after = madeTrue(
+                blouse, "widen-here", Map.of("at", 0.6, "amounts", amounts("top 0, bust 0, waist 1, bottom 1")));
+        assertThat(left(after, "back").widthAt("waist").orElseThrow()
+                        - left(blouse, "back").widthAt("waist").orElseThrow())
+                .isCloseTo(IN, within(TAPE));
+        assertThat(left(after, "back").widthAt("bust").orElseThrow())
+                .isCloseTo(left(blouse, "back").widthAt("bust").orElseThrow(), within(TAPE));
+        assertThat(left(after, "front").widthAt("waist"))
+                .isEqualTo(left(blouse, "front").widthAt("waist"));
+        assertThat(left(after, "back").edge("shoulder"))
+                .isEqualTo(left(blouse, "back").edge("shoulder"));
+    }
+
+    @Test
+    void p18_collarLeftOff_settlesWhatJudgedIt() {
+        CompiledSheet blouse = LIBRARY.sheet("blouse-1906").orElseThrow();
+        Alteration off = alteration(sheet("blouse-1906"), "leave-off", Map.of("piece", "band"));
+        DraftedGarment garment = DraftedGarment.of(blouse, blouse.middle(), List.of(off));
+        assertThat(garment.refused()).isEmpty();
+        assertThat(garment.seams()).allMatch(SeamCheck::isTrue);
+        CheckResult band = garment.checks().stream()
+                .filter(check -> check.name().equals("half collar band"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(band.passes()).isTrue();
+        assertThat(band.sentence().in(LengthFormat.INCH_EIGHTHS)).contains("left so, the band is left off");
+        DraftedGarment again = DraftedGarment.of(blouse, blouse.middle(), List.of());
+        assertThat(again.checks()).noneMatch(CheckResult::isLeftSo);
+    }
+
+    @Test
+    void p18_aSeamLeftSo_countsAsSettled() {
+        Pattern wider = made(
+                sheet("gown-bodice-1785"), "hollow-edge", Map.of("edge", edge("front.armscye"), "amount", 1.5 * IN));
+        SeamCheck untrue = wider.seamChecks().stream()
+                .filter(check -> !check.isTrue())
+                .findFirst()
+                .orElseThrow();
+        Pattern left =
+                made(wider, "leave-so", Map.of("what", untrue.seam().name(), "why", "it is gathered in by hand"));
+        assertThat(left.seamChecks()).allMatch(SeamCheck::isTrue);
+        assertThat(left.seamChecks().stream().map(check -> check.sentence().in(LengthFormat.INCH_EIGHTHS)))
+                .anyMatch(told -> told.contains("left so"));
+    }
+
+    @Test
+    void p23_grain_isTurnedByDegrees() {
+        Pattern blouse = sheet("blouse-1906");
+        Alteration turned = alteration(blouse, "change-grain", Map.of("piece", "sleeve", "degrees", 20.0));
+        assertThat(turned.sentence().in(LengthFormat.INCH_EIGHTHS)).isEqualTo("Turn the grain of the sleeve by 20°");
+        Point was =
+                left(blouse, "sleeve").grainTo().minus(left(blouse, "sleeve").grainFrom());
+        Piece is = left(turned.apply(blouse).pattern(), "sleeve");
+        Point now = is.grainTo().minus(is.grainFrom());
+        assertThat(Math.toDegrees(Math.acos(was.unit().dot(now.unit())))).isCloseTo(20, within(0.01));
     }
 }

@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.soberhem.core.geometry.Path;
+import org.soberhem.core.geometry.Point;
 import org.soberhem.core.geometry.Profile;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Level;
@@ -86,16 +87,32 @@ public record AmountsAlong(List<Place> places) {
     }
 
     /**
-     * Returns the amounts along a line, from its top to its bottom.
+     * Returns the amounts along a line, from its top to its bottom. They depend on the height alone where the line runs
+     * down, so that moving it across by the opposite amounts brings it back.
      *
      * @param piece whose levels are meant
      * @param line from top to bottom
      * @throws AlterationRefusal if a place is not on the line, or two are one
      */
     public Profile on(Piece piece, Path line) {
+        Point along = line.end().minus(line.start());
+        boolean down = Math.abs(along.y()) > Math.abs(along.x());
+        Profile byHeight = byHeight(piece, line, down);
+        double[] breaks = places.stream()
+                .mapToDouble(place -> share(place, piece, line))
+                .sorted()
+                .toArray();
+        return down ? Profile.along(line, breaks, at -> byHeight.at(height(line, at))) : byHeight;
+    }
+
+    /** Returns the amounts by the share of the height, of a line that does not run down by that of its length. */
+    public Profile byHeight(Piece piece, Path line, boolean down) {
         record At(double share, double amount) {}
         List<At> along = places.stream()
-                .map(place -> new At(share(place, piece, line), place.amount))
+                .map(place -> {
+                    double share = share(place, piece, line);
+                    return new At(down ? height(line, line.atShare(share)) : share, place.amount);
+                })
                 .sorted(Comparator.comparingDouble(At::share))
                 .toList();
         for (int i = 1; i < along.size(); i++) {
@@ -107,6 +124,10 @@ public record AmountsAlong(List<Place> places) {
         return Profile.through(
                 along.stream().mapToDouble(At::share).toArray(),
                 along.stream().mapToDouble(At::amount).toArray());
+    }
+
+    private static double height(Path line, Point at) {
+        return (at.y() - line.start().y()) / (line.end().y() - line.start().y());
     }
 
     private static double share(Place place, Piece piece, Path line) {
@@ -133,7 +154,7 @@ public record AmountsAlong(List<Place> places) {
                             ? "none"
                             : String.join(", ", piece.levels().keySet()));
         }
-        var square = level.to().minus(level.from()).unit().outward();
+        Point square = level.to().minus(level.from()).unit().outward();
         return line.shareWhere(at -> at.minus(level.from()).dot(square))
                 .orElseThrow(() -> new AlterationRefusal(
                         "The line of the {} does not reach the {}: give a place on it", piece.name(), name));

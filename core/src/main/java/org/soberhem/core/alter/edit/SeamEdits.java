@@ -59,9 +59,10 @@ public final class SeamEdits {
                 .toList();
     }
 
-    /** Returns the seam that an edge is sewn in. */
+    /** Returns the seam that an edge is sewn in; a facing on an edge is none. */
     public static Optional<Seam> of(Pattern pattern, EdgeRef edge) {
         return pattern.seams().stream()
+                .filter(seam -> seam.kind() != Seam.Kind.FACED)
                 .filter(seam -> seam.first().contains(edge) || seam.second().contains(edge))
                 .findFirst();
     }

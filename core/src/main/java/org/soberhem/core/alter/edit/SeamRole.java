@@ -132,8 +132,8 @@ public enum SeamRole {
     }
 
     private static boolean isStrapEnd(Pattern pattern, Piece piece, Edge edge) {
-        if (edge.role() != Role.SHOULDER && edge.role() != Role.NONE
-                || edge.path().length() > STRAP) {
+        boolean canBe = edge.role() == Role.SHOULDER || edge.role() == Role.NONE;
+        if (piece.spans().isEmpty() || !canBe || edge.path().length() > STRAP) {
             return false;
         }
         List<Edge> edges = piece.edges();

@@ -29,10 +29,10 @@ public record AddYoke(String piece, double depth, double grain, Sides sides) imp
         return grain == 0
                 ? Sentence.of("Cut the {} across {} below its top: the part above is a yoke", piece, depth)
                 : Sentence.of(
-                        "Cut the {} across {} below its top: the part above has its grain turned by {}°",
+                        "Cut the {} across {} below its top: the part above has its grain turned by {}",
                         piece,
                         depth,
-                        grain);
+                        Sentence.degrees(grain));
     }
 
     @Override

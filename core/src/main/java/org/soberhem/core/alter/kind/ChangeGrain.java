@@ -21,7 +21,8 @@ public record ChangeGrain(String piece, double degrees, Sides sides) implements 
 
     @Override
     public Sentence sentence() {
-        return Sentence.of("Turn the grain of the {} by {}°{}", piece, degrees, WornPieces.where(sides));
+        return Sentence.of(
+                "Turn the grain of the {} by {}{}", piece, Sentence.degrees(degrees), WornPieces.where(sides));
     }
 
     @Override

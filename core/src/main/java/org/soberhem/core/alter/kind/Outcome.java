@@ -41,7 +41,7 @@ public record Outcome(
     public static Outcome of(Pattern before, Alteration alteration) {
         Pattern after;
         try {
-            after = alteration.made(before);
+            after = AddFacing.following(before, alteration.made(before));
         } catch (AlterationRefusal refusal) {
             return refused(before, refusal.sentence());
         } catch (ArithmeticException vanished) {
@@ -56,11 +56,12 @@ public record Outcome(
                 ? Optional.empty()
                 : completed(before, after, alteration, spoiled);
         Optional<SeamCheck> torn = spoiled.stream()
-                .filter(check -> check.seam().kind() == Seam.Kind.PLAIN)
+                .filter(check ->
+                        check.seam().kind() == Seam.Kind.PLAIN || check.seam().kind() == Seam.Kind.FACED)
                 .findFirst();
         if (torn.isPresent() && completed.isPresent() && spoiled.stream().allMatch(Outcome::isTiny)) {
             return new Outcome(
-                    completed.get().made(before),
+                    AddFacing.following(before, completed.get().made(before)),
                     Optional.empty(),
                     List.of(),
                     Optional.empty(),
@@ -70,7 +71,7 @@ public record Outcome(
             Sentence why = Sentence.of(
                     "The edges of {} would differ by {} and no longer meet: {}",
                     torn.get().seam().name(),
-                    Math.abs(torn.get().difference()),
+                    difference(torn.get()),
                     completed.isPresent() ? "make the other edge true with it" : "use the same amount at both");
             return new Outcome(before, Optional.of(why), List.of(), completed, List.of());
         }
@@ -82,15 +83,18 @@ public record Outcome(
                 List.of());
     }
 
+    /** A difference that would be shown as nothing is told in tenths of a millimetre. */
+    private static Object difference(SeamCheck check) {
+        double difference = Math.abs(check.difference());
+        return difference < TRUED ? Math.round(difference * 10) / 10.0 + " mm" : (Object) difference;
+    }
+
     private static boolean isTiny(SeamCheck check) {
         return check.seam().kind() == Seam.Kind.PLAIN && Math.abs(check.difference()) < TRUED;
     }
 
     private static Sentence trued(SeamCheck check) {
-        return Sentence.of(
-                "{} trued: {} mm",
-                check.seam().name(),
-                String.valueOf(Math.round(Math.abs(check.difference()) * 10) / 10.0));
+        return Sentence.of("{} trued: {}", check.seam().name(), difference(check));
     }
 
     private static Outcome refused(Pattern unaltered, Sentence why) {
@@ -149,7 +153,7 @@ public record Outcome(
         }
         Alteration.Together together = new Alteration.Together(parts);
         try {
-            Pattern whole = together.made(before);
+            Pattern whole = AddFacing.following(before, together.made(before));
             boolean sound =
                     crossing(before, whole).isEmpty() && spoiled(before, whole).isEmpty();
             return sound ? Optional.of(together) : Optional.empty();

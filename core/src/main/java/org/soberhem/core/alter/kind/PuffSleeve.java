@@ -50,15 +50,17 @@ public record PuffSleeve(String piece, double atTop, double atBottom, double rai
     public Pattern made(Pattern pattern) {
         Pattern spread = WornPieces.piece(pattern, piece, sides, this::spread);
         return spread.with(
-                spread.pieces(), spread.seams().stream().map(this::gathered).toList());
+                spread.pieces(),
+                spread.seams().stream()
+                        .map(seam -> atTop > 0 || raise > 0 ? gathered(seam, piece) : seam)
+                        .toList());
     }
 
-    /** A cap that is wider than its arm-hole is gathered into it. */
-    private Seam gathered(Seam seam) {
+    /** Returns the seam of a cap that became wider than its arm-hole: it is gathered into it. */
+    static Seam gathered(Seam seam, String piece) {
         boolean cap = seam.first().stream().anyMatch(ref -> ref.piece().equals(piece))
                 && seam.second().stream().noneMatch(ref -> ref.piece().equals(piece));
-        boolean spread = atTop > 0 || raise > 0;
-        return cap && spread && seam.kind() == Seam.Kind.EASED && seam.first().size() > 1
+        return cap && seam.kind() == Seam.Kind.EASED && seam.first().size() > 1
                 ? new Seam(seam.first(), seam.second(), Seam.Kind.GATHERED, 1, MOST)
                 : seam;
     }

@@ -180,7 +180,11 @@ public record ReshapeLine(Line line, double atFront, double atSide, double atBac
         Role role = piece.edges().get(neighbour).role();
         double place = corner.x() <= otherEnd.x() ? spans.from() : spans.to();
         return switch (line) {
-            case NECK -> role == Role.SHOULDER ? atSide : spans.isFront() ? atFront : atBack;
+            // At the inner edge of a strap as at a neck point: the line moves between the straps' roots.
+            case NECK -> {
+                boolean strap = role == Role.NONE && place > 0 && place < 1;
+                yield role == Role.SHOULDER || strap ? atSide : spans.isFront() ? atFront : atBack;
+            }
             case ARMSCYE -> role == Role.SHOULDER ? 0 : atSide * Math.max(0, 1 - Math.abs(place - 0.5) / ARM);
             case WAIST, HEM -> Round.amount(place, atFront, atSide, atBack);
         };
