@@ -31,7 +31,7 @@ final class RulerCommand extends Answering {
             names = "--measured",
             paramLabel = "MARK=UNITS=LENGTH",
             description =
-                    "instead of --unit, two or more paper rulers that were measured, such as \"34 in=10=9 3/8 in\"")
+                    "instead of --unit, one or more paper rulers that were measured, such as \"34 in=10=9 3/8 in\"")
     private List<String> measured = List.of();
 
     @Option(names = "--of", paramLabel = "NAME=LENGTH", description = "any other measurement that the unit goes by")

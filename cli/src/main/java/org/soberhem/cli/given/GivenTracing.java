@@ -32,6 +32,9 @@ public final class GivenTracing {
             description = "how long one unit of a drawing is, where it does not say")
     private Optional<String> unit = Optional.empty();
 
+    @Option(names = "--as-it-is", description = "it is not brought to another body: every edge stays as it was traced")
+    private boolean asItIs;
+
     @Option(names = "--chart", paramLabel = "FILE", description = "size chart of a pattern in sizes, CSV")
     private Optional<Path> chart = Optional.empty();
 
@@ -59,6 +62,11 @@ public final class GivenTracing {
     }
 
     public Tracing tracing() {
+        Tracing read = read();
+        return asItIs ? read.asItIs(true) : read;
+    }
+
+    private Tracing read() {
         try {
             String text = GivenFiles.text(file);
             if (file.toString().endsWith(".svg")) {

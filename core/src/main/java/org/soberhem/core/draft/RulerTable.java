@@ -13,9 +13,9 @@ import org.soberhem.core.formula.SheetException;
  * Paper rulers that somebody measured, and the unit that they give for a measurement in between or beyond.
  *
  * <p>Between two rulers the unit is interpolated; beyond them it goes on as the straight line that fits all of them
- * best.
+ * best. Of one ruler alone the unit is taken to grow with what the ruler is marked with.
  *
- * @param rulers at least two, marks and units rising
+ * @param rulers at least one, marks and units rising
  */
 public record RulerTable(List<Ruler> rulers) {
 
@@ -29,8 +29,11 @@ public record RulerTable(List<Ruler> rulers) {
 
     public RulerTable {
         rulers = List.copyOf(rulers);
-        if (rulers.size() < 2) {
-            throw new IllegalArgumentException("A table needs at least two rulers: " + rulers.size());
+        if (rulers.isEmpty()) {
+            throw new IllegalArgumentException("A table needs at least one ruler");
+        }
+        if (!(rulers.get(0).unit > 0 && rulers.get(0).marked > 0)) {
+            throw new IllegalArgumentException("A ruler must have a mark and a unit");
         }
         for (int i = 0; i + 1 < rulers.size(); i++) {
             Ruler here = rulers.get(i);
@@ -105,8 +108,11 @@ public record RulerTable(List<Ruler> rulers) {
                 .toList();
     }
 
-    /** The slope of the line of least squares. */
+    /** The slope of the line of least squares; of one ruler the line through nothing. */
     private double slope() {
+        if (rulers.size() == 1) {
+            return rulers.get(0).unit / rulers.get(0).marked;
+        }
         double mark = mean(Ruler::marked);
         double unit = mean(Ruler::unit);
         double above = 0;

@@ -32,7 +32,7 @@ public record DrawnBodyMeasure(Landmark landmark, double drawn, double ease, boo
                         landmark,
                         drawn.getAsDouble(),
                         stated.getOrDefault(landmark.id(), landmark.ease().usual()),
-                        !unused.contains(landmark.id())));
+                        !unused.contains(landmark.id()) && !unused.contains(Tracing.AS_IT_IS)));
             }
         }
         return made;

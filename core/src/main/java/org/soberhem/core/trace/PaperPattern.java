@@ -34,11 +34,20 @@ public record PaperPattern(List<PaperPiece> pieces, OptionalDouble waist) {
     }
 
     /**
-     * Puts traced pieces on paper.
+     * Puts traced pieces on paper; shoulders that differ by no more than a hand traces are made equal.
      *
      * @throws IllegalArgumentException if one is no piece yet; the message says what is wrong with which
      */
     public static PaperPattern of(List<TracedPiece> traced, Alignment paper) {
+        return hung(withEvenShoulders(onPaper(traced, paper)));
+    }
+
+    /** Puts traced pieces on paper exactly as they were traced. */
+    static PaperPattern exactly(List<TracedPiece> traced, Alignment paper) {
+        return hung(onPaper(traced, paper));
+    }
+
+    private static List<PaperPiece> onPaper(List<TracedPiece> traced, Alignment paper) {
         if (traced.isEmpty()) {
             throw new IllegalArgumentException("Nothing is traced yet: trace the outline of a piece");
         }
@@ -53,7 +62,7 @@ public record PaperPattern(List<PaperPiece> pieces, OptionalDouble waist) {
             }
             pieces.add(piece);
         }
-        return hung(withEvenShoulders(pieces));
+        return pieces;
     }
 
     private static PaperPattern hung(List<PaperPiece> pieces) {

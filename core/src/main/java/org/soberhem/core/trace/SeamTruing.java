@@ -51,7 +51,11 @@ final class SeamTruing {
 
     void join(SewnEdges sewn) {
         if (sewn.isGathered()) {
-            seams.add(gathered(sewn));
+            // Edges named alike that differ so much are gathered only where the drawing is brought to a body: of one
+            // that stays as it is no seam is invented.
+            if (scale.scales()) {
+                seams.add(gathered(sewn));
+            }
             return;
         }
         boolean traced = Math.abs(sewn.longer()) < PaperPattern.TRACED;

@@ -63,6 +63,9 @@ public record Tracing(
         DRAPED
     }
 
+    /** Stands among the landmarks that are not scaled by for all of them. */
+    static final String AS_IT_IS = "as-it-is";
+
     public Tracing {
         pieces = List.copyOf(pieces);
         ease = Collections.unmodifiableMap(new LinkedHashMap<>(ease));
@@ -124,6 +127,16 @@ public record Tracing(
         return new Tracing(about, picture, grid, pieces, ease, all, chart);
     }
 
+    /** Says whether the drawing stays as it is, whoever wears it. */
+    public boolean isAsItIs() {
+        return unused.contains(AS_IT_IS);
+    }
+
+    /** Returns the tracing left as it is, or brought to the wearer's size by the landmarks that are used. */
+    public Tracing asItIs(boolean left) {
+        return using(AS_IT_IS, !left);
+    }
+
     /** Returns the tracing of a pattern in the sizes of a chart; without a title in none. */
     public Tracing sized(String byChart) {
         return new Tracing(about, picture, grid, pieces, ease, unused, byChart);
@@ -135,6 +148,6 @@ public record Tracing(
      * @throws IllegalArgumentException if the grid or a piece is not finished; the message says what is missing
      */
     public PaperPattern paper() {
-        return PaperPattern.of(pieces, grid.paper());
+        return isAsItIs() ? PaperPattern.exactly(pieces, grid.paper()) : PaperPattern.of(pieces, grid.paper());
     }
 }

@@ -49,6 +49,15 @@ class RulerTableTest {
         assertThatThrownBy(() -> new RulerTable(List.of(new Ruler(900, 25), new Ruler(850, 26))))
                 .hasMessage("Marks and units must rise from ruler to ruler: ruler 2 is marked 850.0 mm with a unit of"
                         + " 26.0 mm, the one before 900.0 mm with 25.0 mm");
-        assertThatThrownBy(() -> new RulerTable(List.of(new Ruler(900, 25)))).hasMessageContaining("at least two");
+        assertThatThrownBy(() -> new RulerTable(List.of())).hasMessageContaining("at least one");
+    }
+
+    @Test
+    void r4_oneRuler_growsWithWhatItIsMarkedWith() {
+        RulerTable one = new RulerTable(List.of(new Ruler(900, 25)));
+        assertThat(one.unitAt(900)).isEqualTo(25);
+        assertThat(one.unitAt(1080)).isCloseTo(30, within(1e-9));
+        assertThat(one.unitAt(720)).isCloseTo(20, within(1e-9));
+        assertThat(one.residuals()).containsExactly(0.0);
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -27,6 +28,7 @@ import org.soberhem.core.alter.AmountsEntry;
 import org.soberhem.core.alter.Places;
 import org.soberhem.core.alter.edit.AlterationRefusal;
 import org.soberhem.core.alter.edit.AmountsAlong;
+import org.soberhem.core.alter.edit.SeamEdits;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.length.Length;
@@ -57,6 +59,9 @@ final class AlterForm extends VBox {
     private Optional<AlterationKind> kind = Optional.empty();
     private Pattern pattern;
     private final Filling filling = new Filling();
+
+    /** Names of the places that the maker chose, rather than left as they were offered. */
+    private final Set<String> chosen = new HashSet<>();
 
     /**
      * @param format how lengths are typed and shown
@@ -96,6 +101,7 @@ final class AlterForm extends VBox {
             kind = Optional.of(wanted);
             pattern = on;
             fields.clear();
+            chosen.clear();
             getChildren().clear();
             FlowPane numbers = new FlowPane(10, 6);
             for (Ask ask : wanted.asks()) {
@@ -169,6 +175,9 @@ final class AlterForm extends VBox {
         choice.setValue(given.or(() -> ask.preferred(pattern, choice.getItems(), answered()))
                 .orElse(choice.getItems().isEmpty() ? null : choice.getItems().get(0)));
         choice.valueProperty().addListener((was, before, now) -> {
+            if (!filling.isOn()) {
+                chosen.add(ask.name());
+            }
             fields.stream().filter(field -> field.ask().as() == As.OPPOSITE).forEach(this::offerAgain);
             tell();
         });
@@ -202,6 +211,69 @@ final class AlterForm extends VBox {
                                     .preferred(pattern, places, answered())
                                     .orElse(places.isEmpty() ? null : places.get(0)));
         }
+    }
+
+    /**
+     * Returns the edges that are meant: what is chosen and what it is sewn to, and what would fit as well while the
+     * choice is still the usual one.
+     */
+    List<EdgeRef> lit() {
+        Set<EdgeRef> lit = new LinkedHashSet<>();
+        for (EdgeRef each : meant()) {
+            lit.add(each);
+            SeamEdits.of(pattern, each).ifPresent(seam -> {
+                lit.addAll(seam.first());
+                lit.addAll(seam.second());
+            });
+        }
+        return List.copyOf(lit);
+    }
+
+    private List<EdgeRef> meant() {
+        List<EdgeRef> meant = new ArrayList<>();
+        for (Field field : fields) {
+            Object place = field.ask().as().isPlace() ? field.answer().get().orElse("") : "";
+            if (place instanceof EdgeRef ref) {
+                meant.add(ref);
+                alike(field, ref).forEach(meant::add);
+            }
+        }
+        return meant;
+    }
+
+    /** Returns the other places that the usual word fits as well as the chosen one, one for each seam. */
+    private List<EdgeRef> alike(Field field, EdgeRef offered) {
+        List<Object> fitting = field.ask().fitting(pattern, places(field.ask()), List.of());
+        if (chosen.contains(field.ask().name()) || !fitting.contains(offered)) {
+            return List.of();
+        }
+        List<EdgeRef> alike = new ArrayList<>();
+        Set<Object> seams = new HashSet<>();
+        seams.add(seam(offered));
+        for (Object each : fitting) {
+            if (each instanceof EdgeRef ref && seams.add(seam(ref))) {
+                alike.add(ref);
+            }
+        }
+        return alike;
+    }
+
+    private Object seam(EdgeRef edge) {
+        return SeamEdits.of(pattern, edge).<Object>map(seam -> seam).orElse(edge);
+    }
+
+    /** Returns a sentence that asks to choose where more than one place fits; empty if one does. */
+    String question() {
+        for (Field field : fields) {
+            Object place = field.ask().as().isPlace() ? field.answer().get().orElse("") : "";
+            List<EdgeRef> alike = place instanceof EdgeRef ref ? alike(field, ref) : List.of();
+            if (!alike.isEmpty()) {
+                return "Others fit as well, lit on the paper: "
+                        + alike.stream().map(EdgeRef::words).collect(Collectors.joining(", "))
+                        + ". Choose which is meant.";
+            }
+        }
+        return "";
     }
 
     private static String words(Object place) {

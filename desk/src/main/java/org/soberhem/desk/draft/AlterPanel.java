@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.BiConsumer;
+import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
@@ -17,13 +18,17 @@ import javafx.scene.layout.VBox;
 import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.core.alter.Effect;
 import org.soberhem.core.alter.edit.AlterationRefusal;
+import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.kind.Alteration;
+import org.soberhem.core.alter.kind.MovePoint;
 import org.soberhem.core.alter.kind.Outcome;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
+import org.soberhem.desk.widget.CornerDrag;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.studio.AlterationCommands;
 import org.soberhem.studio.Studio;
@@ -43,6 +48,7 @@ final class AlterPanel extends VBox {
     private final Button usual;
     private final Button leave;
     private final BiConsumer<Optional<Pattern>, Optional<Pattern>> preview;
+    private final Consumer<List<EdgeRef>> light;
     private final MadeList made;
     private final VersionsBox versions;
     private DraftedGarment work;
@@ -56,8 +62,14 @@ final class AlterPanel extends VBox {
      * @param studio the studio
      * @param desk the commands
      * @param preview gets the pattern as it would become, or nothing; and a state to compare with, or nothing
+     * @param light gets the edges that are meant
      */
-    AlterPanel(Studio studio, AlterationCommands desk, BiConsumer<Optional<Pattern>, Optional<Pattern>> preview) {
+    AlterPanel(
+            Studio studio,
+            AlterationCommands desk,
+            BiConsumer<Optional<Pattern>, Optional<Pattern>> preview,
+            Consumer<List<EdgeRef>> light) {
+        this.light = light;
         this.studio = studio;
         this.desk = desk;
         this.preview = preview;
@@ -164,6 +176,19 @@ final class AlterPanel extends VBox {
                 });
     }
 
+    /** Shows the move of a corner that was pulled on the paper; it is not made yet. */
+    void pulled(CornerDrag.Pull pull) {
+        studio.library().alterations().stream()
+                .filter(kind -> kind.does().equals("move-point"))
+                .findFirst()
+                .ifPresent(kind -> {
+                    find.setText("");
+                    kinds.getSelectionModel().select(kind);
+                    kinds.scrollTo(kind);
+                    form.show(kind, work.pattern(), new MovePoint(pull.corner(), pull.out(), pull.down(), Sides.BOTH));
+                });
+    }
+
     private void offer() {
         AlterationKind was = kinds.getSelectionModel().getSelectedItem();
         List<AlterationKind> found = studio.library().alterations().stream()
@@ -250,6 +275,10 @@ final class AlterPanel extends VBox {
 
     private void weigh() {
         told.getChildren().clear();
+        light.accept(form.lit());
+        if (!form.question().isEmpty()) {
+            told.getChildren().add(Parts.text(form.question(), "small", "needs"));
+        }
         pending = Optional.empty();
         completing = Optional.empty();
         Optional<Pattern> after = Optional.empty();

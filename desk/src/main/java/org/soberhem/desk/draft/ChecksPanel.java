@@ -4,11 +4,14 @@ import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.alter.CheckRemedy;
+import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.kind.Alteration;
+import org.soberhem.core.alter.kind.LeaveSo;
 import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.judging.Target;
@@ -50,6 +53,9 @@ final class ChecksPanel extends VBox {
                     check.sentence().in(format),
                     why,
                     new Target.Part(check.where().piece(), check.where().part()));
+            if (check.isJudged() && !check.passes()) {
+                rows.getChildren().add(leaving(check.name()));
+            }
             CheckRemedy.of(check)
                     .filter(remedy -> remedy.apply(work.pattern()).refusal().isEmpty())
                     .ifPresent(remedy -> rows.getChildren().add(mend(remedy, format)));
@@ -71,7 +77,24 @@ final class ChecksPanel extends VBox {
             HBox line = new HBox(key);
             line.setPadding(new Insets(0, 12, 4, 34));
             rows.getChildren().add(line);
+            if (!seam.isTrue()) {
+                rows.getChildren().add(leaving(seam.seam().name()));
+            }
         }
+    }
+
+    /** Asks why a check or seam is left so, and leaves it so. */
+    private HBox leaving(String what) {
+        TextField why = new TextField();
+        why.setPromptText("why it may stay so");
+        Button leave = Parts.button(
+                "Leave it so", () -> make.accept(new LeaveSo(what, why.getText().strip(), Sides.BOTH)), "quiet");
+        leave.disableProperty().bind(why.textProperty().isEmpty());
+        leave.setId("leave-so");
+        why.setId("leave-so-why");
+        HBox line = new HBox(6, why, leave);
+        line.setPadding(new Insets(6, 12, 6, 38));
+        return line;
     }
 
     private HBox mend(Alteration remedy, LengthFormat format) {

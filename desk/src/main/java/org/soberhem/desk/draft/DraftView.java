@@ -11,6 +11,7 @@ import javafx.scene.layout.VBox;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.judging.Target;
+import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.SeamCheck;
 import org.soberhem.core.pattern.SeamWalk;
@@ -29,6 +30,7 @@ public final class DraftView extends PlaceView {
 
     private final Studio studio;
     private final DraftPresenter presenter;
+    private List<EdgeRef> lit = List.of();
     private final Paper paper = new Paper();
     private final PointsPanel numbers = new PointsPanel(paper.pickProperty()::set);
     private final SumPaper sumPaper = new SumPaper();
@@ -61,7 +63,7 @@ public final class DraftView extends PlaceView {
         presenter = new DraftPresenter(studio);
         AlterationCommands commands = new AlterationCommands(studio);
         sums = new SumsPanel(studio, files, sumPaper);
-        alter = new AlterPanel(studio, commands, this::preview);
+        alter = new AlterPanel(studio, commands, this::preview, this::light);
         checks = new ChecksPanel(this::aim, commands::make, seam -> walkSeam(Optional.of(seam)));
         seamWalk = new SeamWalkPaper(commands::make, () -> walkSeam(Optional.empty()));
         whatIf = new WhatIfPanel(studio, after -> preview(after, Optional.empty()));
@@ -178,7 +180,15 @@ public final class DraftView extends PlaceView {
         }
     }
 
+    /** Lights what an alteration means; only while altering, and a corner can be pulled then. */
+    private void light(List<EdgeRef> edges) {
+        lit = edges;
+        paper.light(alter.isVisible() ? lit : List.of());
+    }
+
     private void redraw() {
+        paper.light(alter.isVisible() ? lit : List.of());
+        paper.letPull(alter.isVisible() ? Optional.of(alter::pulled) : Optional.empty());
         presenter
                 .drafted()
                 .ifPresent(drafted -> paper.show(presenter.scene(drafted, alter.isVisible() || whatIf.isVisible())));

@@ -60,7 +60,7 @@ final class RulersForm extends VBox {
         getChildren()
                 .addAll(
                         Parts.text(
-                                "Have you paper rulers of your own? Measure two or more: on the ruler marked 34, ten units measure …",
+                                "Have you paper rulers of your own? Measure one, better two or more: on the ruler marked 34, ten units measure …",
                                 "small",
                                 "soft"),
                         known,

@@ -5,6 +5,9 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.RadioButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.body.Age;
@@ -20,6 +23,9 @@ final class BodyPanel extends VBox {
 
     private final TraceDesk desk;
     private final GridPane table = new GridPane();
+    private final RadioButton asItIs = new RadioButton("It stays exactly as it is");
+    private final RadioButton brought = new RadioButton("It is brought to the wearer's size");
+    private final Label heading = Parts.label("The body it was made for", "caps");
     private final Label size = Parts.text("", "small", "soft");
     private final Label unusual = Parts.text("", "small", "needs");
     private final Label missing = Parts.text("", "needs");
@@ -29,9 +35,18 @@ final class BodyPanel extends VBox {
         this.desk = desk;
         table.setHgap(8);
         table.setVgap(4);
+        asItIs.setId("trace-as-it-is");
+        brought.setId("trace-brought");
+        ToggleGroup either = new ToggleGroup();
+        asItIs.setToggleGroup(either);
+        brought.setToggleGroup(either);
+        asItIs.setOnAction(event -> desk.leaveAsItIs(true));
+        brought.setOnAction(event -> desk.leaveAsItIs(false));
         getChildren()
                 .addAll(
-                        Parts.label("The body it was made for", "caps"),
+                        Parts.label("As it is, or for another body?", "caps"),
+                        new FlowPane(14, 6, asItIs, brought),
+                        heading,
                         Parts.text(
                                 "A drawing knows its own size, not its ease: state what it has beyond the body, and the body"
                                         + " follows. Take off the tick where it should not be scaled by.",
@@ -44,6 +59,13 @@ final class BodyPanel extends VBox {
     }
 
     void show() {
+        boolean stays = desk.tracing().isAsItIs();
+        asItIs.setSelected(stays);
+        brought.setSelected(!stays);
+        getChildren().stream().skip(2).forEach(each -> Parts.show(each, !stays));
+        if (stays) {
+            return;
+        }
         List<DrawnBodyMeasure> made = desk.made();
         String lacks = desk.paper().missing();
         missing.setText(

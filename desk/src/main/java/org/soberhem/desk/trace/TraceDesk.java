@@ -257,6 +257,12 @@ final class TraceDesk {
                 Sentence.of(used ? "Scaled by the {}" : "Not scaled by the {}", landmark.replace('-', ' ')));
     }
 
+    void leaveAsItIs(boolean left) {
+        keep(
+                tracing().asItIs(left),
+                Sentence.of(left ? "The pattern stays as it is" : "The pattern is brought to the wearer's size"));
+    }
+
     void size(String chart) {
         keep(tracing().sized(chart), Sentence.of(chart.isEmpty() ? "In one size" : "In the sizes of {}", chart));
     }

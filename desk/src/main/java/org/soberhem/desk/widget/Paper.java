@@ -2,6 +2,7 @@ package org.soberhem.desk.widget;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Group;
@@ -19,6 +20,7 @@ import org.soberhem.core.draft.DraftingSteps;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthUnit;
+import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Level;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
@@ -91,6 +93,9 @@ public final class Paper extends Region {
     private boolean fitted = true;
     private double dragX;
     private double dragY;
+    private List<EdgeRef> lit = List.of();
+    private Optional<Consumer<CornerDrag.Pull>> pulled = Optional.empty();
+    private Optional<CornerDrag> drag = Optional.empty();
 
     public Paper() {
         getStyleClass().add("sheet");
@@ -107,8 +112,19 @@ public final class Paper extends Region {
             requestFocus();
             dragX = event.getX();
             dragY = event.getY();
+            drag = pulled.isPresent() ? dragged(new Point(dragX, dragY)) : Optional.empty();
+        });
+        sheet.addEventHandler(MouseEvent.MOUSE_RELEASED, event -> {
+            drag.ifPresent(each -> each.end(new Point(event.getX(), event.getY()), pulled));
+            drag = Optional.empty();
         });
         sheet.addEventHandler(MouseEvent.MOUSE_DRAGGED, event -> {
+            if (drag.isPresent()) {
+                draw();
+                drag.get().draw(drawing, new Point(event.getX(), event.getY()));
+                drawing.applyCss();
+                return;
+            }
             move(event.getX() - dragX, event.getY() - dragY);
             dragX = event.getX();
             dragY = event.getY();
@@ -142,6 +158,36 @@ public final class Paper extends Region {
             fitted = true;
         }
         draw();
+    }
+
+    /** Lights edges, so that it is seen which are meant. */
+    public void light(List<EdgeRef> edges) {
+        if (!lit.equals(edges)) {
+            lit = edges;
+            draw();
+        }
+    }
+
+    /** Lets the chosen corner be pulled; empty lets the paper be moved instead. */
+    public void letPull(Optional<Consumer<CornerDrag.Pull>> gets) {
+        pulled = gets;
+    }
+
+    /** Begins to pull the chosen corner if the mouse is on it. */
+    private Optional<CornerDrag> dragged(Point mouse) {
+        for (SpreadPiece spread : SpreadPiece.of(scene.pattern())) {
+            PieceLayout.Place place = layout.places().get(spread.name());
+            Optional<Point> at = Optional.ofNullable(pick.get())
+                    .filter(chosen -> chosen.piece().equals(spread.piece().name()))
+                    .map(chosen -> spread.piece().points().get(chosen.point()))
+                    .map(point -> view.of(place.of(point)))
+                    .filter(point -> point.distanceTo(mouse) < NEAR);
+            if (at.isPresent()) {
+                double step = scene.format() == LengthFormat.CENTIMETRES ? 1 : 25.4 / 8;
+                return Optional.of(new CornerDrag(pick.get(), at.get(), view.scale(), place.mirrored(), step));
+            }
+        }
+        return Optional.empty();
     }
 
     /** Lays the pieces out again and shows them whole. */
@@ -266,6 +312,10 @@ public final class Paper extends Region {
                                     .orElse(List.of()),
                             picked,
                             troubled));
+        }
+        for (SpreadPiece spread : spreads) {
+            PieceDrawing over = new PieceDrawing(spread, layout.places().get(spread.name()), view);
+            drawing.getChildren().add(over.lit(lit));
         }
         // Over the pieces: beneath them it would show only where it is the larger.
         scene.ghost().ifPresent(this::drawGhost);

@@ -17,6 +17,7 @@ import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.pattern.Dart;
 import org.soberhem.core.pattern.Edge;
+import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Level;
 import org.soberhem.core.pattern.MarkLine;
 import org.soberhem.core.pattern.Notch;
@@ -64,6 +65,16 @@ public final class PieceDrawing {
     Group ghost() {
         for (Edge edge : spread.piece().edges()) {
             group.getChildren().add(Ink.polyline(screen(edge.path()), "ghost"));
+        }
+        return group;
+    }
+
+    /** Draws those of some edges that are in this piece, to be seen over it. */
+    Group lit(List<EdgeRef> edges) {
+        for (Edge edge : spread.piece().edges()) {
+            if (edges.contains(new EdgeRef(spread.piece().name(), edge.name()))) {
+                group.getChildren().add(Ink.polyline(screen(edge.path()), "lit"));
+            }
         }
         return group;
     }

@@ -43,8 +43,8 @@ public final class ScaleText {
         YamlNode root = YamlNode.parse(sheet);
         YamlNode scale = root.find("scale")
                 .orElseThrow(() -> new SheetException(0, "a sheet without a scale has no use for rulers"));
-        if (rulers.size() < 2) {
-            throw new SheetException(0, "measure at least two rulers: found " + rulers.size());
+        if (rulers.isEmpty()) {
+            throw new SheetException(0, "measure one ruler at least");
         }
         List<String> rows = new ArrayList<>();
         for (int i = 0; i < rulers.size(); i++) {

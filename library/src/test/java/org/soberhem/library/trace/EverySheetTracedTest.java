@@ -97,6 +97,31 @@ class EverySheetTracedTest {
         }
     }
 
+    /** What a maker can see on paper: 1/16 in. */
+    private static final double SEEN = 25.4 / 16;
+
+    @ParameterizedTest
+    @MethodSource("ids")
+    void r1_tracedAsItIs_everyEdgeStays_whoeverWearsIt_andNoSeamIsInvented(String id) {
+        CompiledSheet sheet = Plates.LIBRARY.sheet(id).orElseThrow();
+        Pattern pattern = pattern(sheet);
+        CompiledSheet copy = Plates.sheet(traced(sheet, pattern).asItIs(true));
+        assertThat(copy.sheet().choices()).as("nothing scales it").isEmpty();
+        for (Inputs body : List.of(SOME.get(0), SOME.get(20))) {
+            Pattern drawn = Drafter.draft(copy, body).pattern();
+            for (String name : pattern.names()) {
+                Piece piece = pattern.piece(name, Side.LEFT).orElseThrow();
+                Piece mine = drawn.piece(name, Side.LEFT).orElseThrow();
+                for (Edge edge : piece.edges()) {
+                    assertThat(mine.edge(edge.name()).orElseThrow().path().length())
+                            .as("%s.%s of %s", name, edge.name(), id)
+                            .isCloseTo(edge.path().length(), within(SEEN));
+                }
+            }
+            assertThat(drawn.seams()).as(id).noneMatch(seam -> seam.kind().byFullness());
+        }
+    }
+
     @ParameterizedTest
     @MethodSource("ids")
     void copy_onManyBodies_isDrawnWithoutCrossing_orRefusedInWords(String id) {

@@ -12,7 +12,8 @@ import org.soberhem.core.pattern.Piece;
 
 /**
  * Amounts at places along a line that runs down the body, with a fair curve between them: it never goes beyond two
- * neighbours, so that what lies between two places with nothing stays as it was. Beyond the last place it goes on level.
+ * neighbours, so that what lies between two places with nothing stays as it was. Beyond the last place it goes on
+ * level.
  *
  * @param places at least one
  */
