@@ -91,6 +91,31 @@ public record Garment(
     }
 
     /**
+     * Returns the garment with its present state put in the place of its latest version, which keeps its number: more
+     * than one thing found in one round goes into one version.
+     *
+     * @param date when it is made
+     * @param inputs the wearer's values it is drawn from
+     * @param finished what they give
+     * @throws java.util.NoSuchElementException if there is no version
+     */
+    public Garment withLatestRemade(LocalDate date, Inputs inputs, Pattern finished) {
+        Version was = latest().orElseThrow();
+        List<Version> all = new ArrayList<>(versions.subList(0, versions.size() - 1));
+        all.add(new Version(
+                was.number(),
+                date,
+                was.why(),
+                inputs.measures(),
+                inputs.settings(),
+                alterations,
+                sheet,
+                was.after(),
+                Optional.of(finished)));
+        return new Garment(name, sheet, settings, alterations, all, Optional.empty(), origin);
+    }
+
+    /**
      * Returns the garment with its present state named as the next version.
      *
      * @param date when it is named

@@ -224,6 +224,15 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
                 Button make = Parts.button(
                         "Make it version " + (garment.versions().size() + 1), () -> deciding.alter(alteration), "main");
                 make.setId("make-version");
+                round.chosen().flatMap(deciding::versionOfTheRound).ifPresent(version -> {
+                    Button add = Parts.button(
+                            "Add it to version " + version.number(),
+                            () -> deciding.alterWithTheRest(alteration),
+                            "main");
+                    add.setId("add-to-version");
+                    make.getStyleClass().remove("main");
+                    buttons.getChildren().add(add);
+                });
                 buttons.getChildren().add(make);
             }
         }

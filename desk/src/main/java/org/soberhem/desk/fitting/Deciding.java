@@ -13,6 +13,7 @@ import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Version;
 import org.soberhem.core.fitting.Cause;
 import org.soberhem.core.fitting.Decision;
+import org.soberhem.core.fitting.Fitting;
 import org.soberhem.core.fitting.Ranking;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.fitting.Remedy;
@@ -22,6 +23,7 @@ import org.soberhem.core.judging.Dependence;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.pattern.Pattern;
 import org.soberhem.studio.Histories;
 import org.soberhem.studio.Studio;
 
@@ -208,6 +210,47 @@ public final class Deciding {
      * @return why it cannot be done, if it cannot
      */
     public Optional<Sentence> alter(Alteration alteration) {
+        return alter(
+                alteration,
+                (garment, fitting, work, pattern) -> garment.withVersion(
+                        studio.today(), "after fitting " + fitting.number(), work.inputs(), pattern));
+    }
+
+    /**
+     * Decides the chosen remark by an alteration that is put into the version that was made of this round already.
+     *
+     * @return why it cannot be done, if it cannot
+     */
+    public Optional<Sentence> alterWithTheRest(Alteration alteration) {
+        return alter(
+                alteration,
+                (garment, fitting, work, pattern) -> garment.withLatestRemade(studio.today(), work.inputs(), pattern));
+    }
+
+    /**
+     * Returns the version that another remark of the same round was decided into and that is still the latest, not
+     * altered since and in no mock-up: what is decided now can go into it as well.
+     */
+    public Optional<Version> versionOfTheRound(FittingRound.Logged logged) {
+        Garment garment = round.costume().garment(logged.remark().garment()).orElseThrow();
+        return garment.latest()
+                .filter(version -> garment.alterations().equals(version.alterations()))
+                .filter(version -> logged.fitting().remarks().stream()
+                        .filter(remark -> remark.garment().equals(garment.name()))
+                        .anyMatch(remark -> remark.decision()
+                                .filter(decision -> decision.version() == version.number())
+                                .isPresent()))
+                .filter(version -> round.costume().fittings().stream()
+                        .noneMatch(fitting ->
+                                fitting.mockup().versions().getOrDefault(garment.name(), 0) == version.number()));
+    }
+
+    /** Makes a version of an altered pattern. */
+    private interface Naming {
+        Garment named(Garment altered, Fitting fitting, DraftedGarment work, Pattern pattern);
+    }
+
+    private Optional<Sentence> alter(Alteration alteration, Naming naming) {
         FittingRound.Logged logged = round.chosen().orElseThrow();
         Garment garment = round.costume().garment(logged.remark().garment()).orElseThrow();
         DraftedGarment work = studio.current().draft(garment).orElseThrow();
@@ -215,9 +258,7 @@ public final class Deciding {
         if (outcome.refusal().isPresent()) {
             return outcome.refusal();
         }
-        Garment altered = garment.with(alteration)
-                .withVersion(
-                        studio.today(), "after fitting " + logged.fitting().number(), work.inputs(), outcome.pattern());
+        Garment altered = naming.named(garment.with(alteration), logged.fitting(), work, outcome.pattern());
         Version version = altered.latest().orElseThrow();
         Remark decided = known(logged.remark())
                 .withDecision(new Decision(

@@ -182,6 +182,36 @@ class DecidingTest extends DemoRound {
         assertThat(moved.words().in(studio.format())).contains(arms.name().toLowerCase(Locale.ROOT));
     }
 
+    @Test
+    void p19_twoRemarksOfARound_areMadeIntoOneVersion() {
+        int before = garment().versions().size();
+        round.point("L");
+        see("side-wide");
+        round.pin(Length.ofInches(1));
+        FittingRound.Logged first = round.chosen().orElseThrow();
+        assertThat(deciding.versionOfTheRound(first))
+                .as("nothing is decided yet")
+                .isEmpty();
+        Alteration side = deciding.asked(remark()).orElseThrow();
+        assertThat(deciding.alter(side)).isEmpty();
+        choose("2-1");
+        Version made = deciding.versionOfTheRound(round.chosen().orElseThrow()).orElseThrow();
+        Alteration other = deciding.asked(remark()).orElseThrow();
+        assertThat(deciding.alterWithTheRest(other)).isEmpty();
+        assertThat(garment().versions()).hasSize(before + 1);
+        Version both = garment().latest().orElseThrow();
+        assertThat(both.number()).isEqualTo(made.number());
+        assertThat(both.after()).isEqualTo(made.after());
+        assertThat(both.alterations()).endsWith(side, other);
+        assertThat(remark().decision().orElseThrow().version()).isEqualTo(both.number());
+        studio.undo();
+        assertThat(garment().latest().orElseThrow()).isEqualTo(made);
+    }
+
+    private Garment garment() {
+        return studio.situation().costume().garment("Blouse").orElseThrow();
+    }
+
     /** Common practice, no source: a pinch ½ in deep takes 1 in; at two side seams that is 2 in of girth. */
     @Test
     void amount_isMadePlain_overBothSidesAndAllLayers() {
