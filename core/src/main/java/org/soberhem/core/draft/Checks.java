@@ -9,6 +9,7 @@ import org.soberhem.core.formula.Formula;
 import org.soberhem.core.formula.Frame;
 import org.soberhem.core.garment.BodyLoop;
 import org.soberhem.core.pattern.EdgeRef;
+import org.soberhem.core.pattern.Fastening;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Side;
 
@@ -42,9 +43,29 @@ public final class Checks {
         return values(sheet.quantities, sheet, inputs, pattern);
     }
 
-    /** Returns what is sewn in or on beside the cloth: numbers, and lengths in millimetres, by the kind of notion. */
+    /**
+     * Returns what is sewn in or on beside the cloth: numbers, and lengths in millimetres, by the kind of notion.
+     * Fastenings that are marked on the worn pieces are counted instead of those that the sheet works out: buttons on
+     * one side, since the other has the holes, eyelets and hooks on both.
+     */
     public static Map<String, Double> notions(CompiledSheet sheet, Inputs inputs, Pattern pattern) {
-        return values(sheet.notions, sheet, inputs, pattern);
+        Map<String, Double> notions = values(sheet.notions, sheet, inputs, pattern);
+        for (Fastening kind : Fastening.values()) {
+            long left = marks(pattern, Side.LEFT, kind);
+            long right = marks(pattern, Side.RIGHT, kind);
+            if (left + right > 0) {
+                notions.put(kind.word(), (double) (kind == Fastening.BUTTON ? Math.max(left, right) : left + right));
+            }
+        }
+        return notions;
+    }
+
+    private static long marks(Pattern pattern, Side side, Fastening kind) {
+        return pattern.pieces().stream()
+                .filter(piece -> piece.side() == side || piece.side() == Side.MIDDLE && side == Side.LEFT)
+                .flatMap(piece -> piece.lines().stream())
+                .filter(line -> kind.isMark(line))
+                .count();
     }
 
     private static Map<String, Double> values(

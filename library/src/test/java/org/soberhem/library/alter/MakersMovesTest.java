@@ -20,6 +20,7 @@ import org.soberhem.core.alter.edit.Strap;
 import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.alter.kind.Outcome;
 import org.soberhem.core.draft.CheckResult;
+import org.soberhem.core.draft.Checks;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
@@ -29,6 +30,7 @@ import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.EdgeRef;
+import org.soberhem.core.pattern.MarkLine;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Role;
@@ -539,5 +541,29 @@ class MakersMovesTest {
         Piece is = left(turned.apply(blouse).pattern(), "sleeve");
         Point now = is.grainTo().minus(is.grainFrom());
         assertThat(Math.toDegrees(Math.acos(was.unit().dot(now.unit())))).isCloseTo(20, within(0.01));
+    }
+
+    @Test
+    void p21_nineButtonsOverSixteenInches_areMarked_andCounted() {
+        CompiledSheet blouse = LIBRARY.sheet("blouse-1906").orElseThrow();
+        Pattern pattern = sheet("blouse-1906");
+        Alteration row = alteration(
+                pattern, "add-buttons", Map.of("count", 9, "first", IN / 2, "over", 16 * IN, "inside", IN / 2));
+        assertThat(row.sentence().in(LengthFormat.INCH_EIGHTHS))
+                .isEqualTo("9 buttons at the front stand: the first ½ in below its top, then 2 in apart");
+        Pattern marked = row.apply(pattern).pattern();
+        List<MarkLine> buttons = left(marked, "front").lines().stream()
+                .filter(line -> line.name().startsWith("button "))
+                .toList();
+        assertThat(buttons).hasSize(9);
+        for (int i = 1; i < buttons.size(); i++) {
+            assertThat(buttons.get(i).from().distanceTo(buttons.get(i - 1).from()))
+                    .isCloseTo(2 * IN, within(TAPE));
+        }
+        assertThat(left(marked, "front")
+                        .seamLine()
+                        .contains(buttons.get(0).from().towards(buttons.get(0).to(), 0.5)))
+                .isTrue();
+        assertThat(Checks.notions(blouse, blouse.middle(), marked)).containsEntry("button", 9.0);
     }
 }

@@ -154,7 +154,7 @@ public final class SeamShift {
         return Redrawing.withEdge(piece, place, path.shifted(inward, along));
     }
 
-    /** Returns the direction square to the middle of where an edge was and where it will lie: the opposite undoes it. */
+    /** Returns the direction square to the middle of where an edge was and will lie: the opposite undoes it. */
     private static Point square(Point chord, Profile along, String name, Piece piece) {
         double lean = (along.at(0) - along.at(1)) / (2 * chord.norm());
         if (Math.abs(lean) >= 1) {

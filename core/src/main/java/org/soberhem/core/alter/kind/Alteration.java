@@ -18,6 +18,7 @@ public sealed interface Alteration
                 AddDart,
                 AddDarts,
                 AddFacing,
+                AddFastenings,
                 AddOverlap,
                 AddYoke,
                 ChangeDart,
