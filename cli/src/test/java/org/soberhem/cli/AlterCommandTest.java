@@ -10,6 +10,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.soberhem.cli.given.ExitCode;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -72,6 +73,21 @@ class AlterCommandTest extends CommandTest {
     }
 
     @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "shape-line: edge=front.side, amounts=bust 1/4 in; waist 1/2 in; bottom 1/2 in",
+                "cut-sleeve: piece=sleeve",
+                "leave-off: piece=band",
+                "add-buttons: kind=button, count=9, first=1/2 in, over=16 in, inside=1/2 in",
+                "puff-top: piece=sleeve, amount=2 in, within=2 in",
+                "widen-here: piece=back, at=0.5, amounts=top 0; waist 1/2 in; bottom 1/2 in, true=yes",
+            })
+    void makersMoves_areMade(String typed) throws IOException {
+        assertThat(draft("json", "--alter", typed)).as(err.toString()).isZero();
+        assertThat(Files.readString(folder.resolve("out.json"))).contains("\"pieces\"");
+    }
+
+    @ParameterizedTest
     @CsvSource(
             delimiter = '|',
             value = {
@@ -79,10 +95,13 @@ class AlterCommandTest extends CommandTest {
                 "take-in-seam: atTop | write name=value",
                 "take-in-seam: atTop=banana | atTop",
                 "take-in-seam: width=1 in | does not ask for [width]",
-                "take-in-seam: edge=back.gone, atTop=1 in | choose another seam",
+                "take-in-seam: edge=back.gone, atTop=1 in | choose another edge",
                 "take-in-seam: atTop=1 in, sides=top | both, left or right",
                 "fan-spread: cuts=two | must be a number",
-                "take-in-seam: atTop=90 in | beyond what can be altered at once",
+                "take-in-seam: atTop=90 in | can be from −4 in to 4 in",
+                "lengthen-at-level: atFront=-12 in, atSide=-12 in, atBack=-12 in | the largest that works here is atFront=",
+                "shape-line: edge=front.side, amounts=somewhere | must be a place and an amount",
+                "shape-line: edge=front.side, amounts=ankle 1/2 in | has no level \"ankle\"",
             })
     void alter_thatCannotBeMade_saysWhy(String typed, String why) throws IOException {
         assertThat(draft("svg", "--alter", typed)).isEqualTo(ExitCode.WRONG_INPUT);

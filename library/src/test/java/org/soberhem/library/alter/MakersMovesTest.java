@@ -462,13 +462,28 @@ class MakersMovesTest {
     @Test
     void p14_sevenInches_comeOutOfTheMiddleOfASleeve_inOneStep() {
         Pattern blouse = sheet("blouse-1906");
-        Pattern shorter = made(
-                blouse,
-                "lengthen-at-level",
-                Map.of("level", "elbow", "atFront", -6 * IN, "atSide", -6 * IN, "atBack", -6 * IN));
-        assertThat(blouse.length(edge("sleeve.seam-front"), Side.LEFT)
-                        - shorter.length(edge("sleeve.seam-front"), Side.LEFT))
-                .isGreaterThan(5.5 * IN);
+        Pattern shorter = made(blouse, "sleeve-middle", Map.of("atFront", -7 * IN, "atBack", -7 * IN));
+        for (String seam : List.of("sleeve.seam-front", "sleeve.seam-back")) {
+            assertThat(height(blouse, seam) - height(shorter, seam)).as(seam).isCloseTo(7 * IN, within(TAPE));
+        }
+        assertThat(shorter.length(edge("sleeve.wrist"), Side.LEFT))
+                .isCloseTo(blouse.length(edge("sleeve.wrist"), Side.LEFT), within(TAPE));
+    }
+
+    private static double height(Pattern pattern, String seam) {
+        var path = pattern.edges(edge(seam), Side.LEFT).get(0).path();
+        return Math.abs(path.end().y() - path.start().y());
+    }
+
+    @Test
+    void p22_frenchSeam_andCasing_giveTheirAllowances() {
+        Pattern blouse = sheet("blouse-1906");
+        Pattern french = made(blouse, "sew-seam", Map.of("sewing", "french", "amount", 5 * IN / 8));
+        assertThat(left(french, "back").edge("side").orElseThrow().allowance()).isEqualTo(5 * IN / 8);
+        assertThat(left(french, "front").edge("side").orElseThrow().allowance()).isEqualTo(5 * IN / 8);
+        Pattern cased =
+                made(blouse, "sew-seam", Map.of("edge", edge("front.hem"), "sewing", "casing", "amount", IN / 2));
+        assertThat(left(cased, "front").edge("hem").orElseThrow().allowance()).isEqualTo(3 * IN / 4);
     }
 
     @Test

@@ -12,10 +12,14 @@ public enum Sewing {
     LAPPED("lapped", 1, 1, Corner.SQUARED),
     /** A cord in a strip is caught between both. */
     PIPED("piped", 1, 1, Corner.SQUARED),
+    /** Sewn wrong sides together, trimmed, turned, and sewn again round the raw edges. */
+    FRENCH("French seam", 1, 1, Corner.MITRED),
     /** Turned in once. */
     HEM("turned hem", 1, Double.NaN, Corner.FOLDED),
     /** Turned in, its raw edge turned under by a quarter of an inch, or by as much again if it is narrower. */
     HEM_TWICE("hem turned twice", 1, Double.NaN, Corner.FOLDED),
+    /** Turned in to hold an elastic or a tape, its raw edge turned under as in a hem turned twice. */
+    CASING("casing", 1, Double.NaN, Corner.FOLDED),
     /** Bound over its raw edge: nothing is added. */
     BOUND("bound edge", 0, Double.NaN, Corner.MITRED),
     /** Faced. */
@@ -51,7 +55,7 @@ public enum Sewing {
 
     /** Returns the allowance of the named edge. */
     public double mine(double amount) {
-        return this == HEM_TWICE ? amount + Math.min(amount, UNDER) : mine * amount;
+        return this == HEM_TWICE || this == CASING ? amount + Math.min(amount, UNDER) : mine * amount;
     }
 
     /** Returns the allowance of the edge that it is sewn to. */
