@@ -72,9 +72,12 @@ public final class CurrentCostume {
         }
     }
 
-    /** Shows another state of the costume at hand, with what is tried. */
+    /** Shows another state of the costume at hand, with what is tried; nobody is told where nothing changed. */
     void show(Costume costume) {
-        situation.publish(evaluator.evaluate(question(costume, tried)));
+        Situation now = evaluator.evaluate(question(costume, tried));
+        if (now != situation.get()) {
+            situation.publish(now);
+        }
     }
 
     /** Returns any costume worked out, without what is tried. */

@@ -326,41 +326,4 @@ public record Path(List<Segment> segments) {
         }
         return new Path(redrawn);
     }
-
-    /**
-     * Returns the path redrawn after its end was turned and moved: it leaves its start as before and comes into its new
-     * end in the turned direction; in between it keeps its proportions.
-     *
-     * @param to where the end goes
-     */
-    public Path withEndTurned(UnaryOperator<Point> to) {
-        Point at = to.apply(end());
-        double before = start().distanceTo(end());
-        double factor = before == 0 ? 1 : start().distanceTo(at) / before;
-        List<Segment> redrawn = new ArrayList<>(segments.size());
-        double total = length();
-        double done = 0;
-        Point from = start();
-        for (int i = 0; i < segments.size(); i++) {
-            Cubic curve = segments.get(i).asCubic();
-            double share = done / total;
-            done += segments.get(i).length();
-            double next = done / total;
-            Point end = i == segments.size() - 1 ? at : curve.end().towards(to.apply(curve.end()), next);
-            Point leave = handle(curve.start(), curve.first(), share, factor, to);
-            Point come = handle(curve.end(), curve.second(), next, factor, to);
-            redrawn.add(
-                    segments.get(i) instanceof LineSegment && segments.size() == 1
-                            ? new LineSegment(from, end)
-                            : new Cubic(from, from.plus(leave), end.plus(come), end));
-            from = end;
-        }
-        return new Path(redrawn);
-    }
-
-    private static Point handle(Point joint, Point handle, double share, double factor, UnaryOperator<Point> to) {
-        Point still = handle.minus(joint);
-        Point turned = to.apply(handle).minus(to.apply(joint));
-        return still.towards(turned, share).times(factor);
-    }
 }

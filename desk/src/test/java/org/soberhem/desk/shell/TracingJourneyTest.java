@@ -16,6 +16,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.RadioButton;
 import javafx.scene.control.Spinner;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -292,6 +293,28 @@ class TracingJourneyTest extends DemoJourney {
         assertThat(robot.lookup(".label").queryAllAs(Label.class))
                 .extracting(Label::getText)
                 .anyMatch(words -> words.startsWith("torn.jpg: "));
+    }
+
+    @Test
+    void tracing_isAskedFirst_whetherItStaysAsItIs(FxRobot robot) {
+        shelf(robot);
+        robot.interact(() ->
+                robot.lookup("#tracing-dressing-jacket").queryAs(Tappable.class).fire());
+        page(robot, "body");
+        assertThat(robot.lookup("#ease-bust").query().isVisible()).isTrue();
+        robot.interact(
+                () -> robot.lookup("#trace-as-it-is").queryAs(RadioButton.class).fire());
+        window.settle();
+        assertThat(tracing("dressing-jacket").isAsItIs()).isTrue();
+        assertThat(robot.lookup("#ease-bust")
+                        .tryQuery()
+                        .filter(node -> node.getParent().isVisible()))
+                .as("nothing is asked of a body")
+                .isEmpty();
+        robot.interact(
+                () -> robot.lookup("#trace-brought").queryAs(RadioButton.class).fire());
+        window.settle();
+        assertThat(tracing("dressing-jacket").isAsItIs()).isFalse();
     }
 
     @Test
