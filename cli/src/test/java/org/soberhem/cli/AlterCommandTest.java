@@ -95,7 +95,7 @@ class AlterCommandTest extends CommandTest {
                 "take-in-seam: atTop | write name=value",
                 "take-in-seam: atTop=banana | atTop",
                 "take-in-seam: width=1 in | does not ask for [width]",
-                "take-in-seam: edge=back.gone, atTop=1 in | choose another edge",
+                "take-in-seam: edge=back.gone, atTop=1 in | choose another seam",
                 "take-in-seam: atTop=1 in, sides=top | both, left or right",
                 "fan-spread: cuts=two | must be a number",
                 "take-in-seam: atTop=90 in | can be from −4 in to 4 in",

@@ -79,7 +79,10 @@ public final class SeamShift {
     private Pattern moved(EdgeRef edge, Profile mine, Profile other) {
         Optional<Seam> seam = SeamEdits.of(pattern, edge);
         boolean opens = seam.isEmpty()
-                && SeamRole.runsDown(new PieceEditor(PieceEdits.any(pattern, edge.piece())).edge(edge.edge()));
+                && PieceEdits.any(pattern, edge.piece())
+                        .edge(edge.edge())
+                        .filter(SeamRole::runsDown)
+                        .isPresent();
         if (opens) {
             Pattern shaped = run(pattern, List.of(edge), mine);
             return WornPieces.piece(shaped, edge.piece(), sides, piece -> endingAt(piece, edge.edge()));
