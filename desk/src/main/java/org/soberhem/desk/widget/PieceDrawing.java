@@ -61,10 +61,13 @@ public final class PieceDrawing {
         return group;
     }
 
-    /** Draws the seam line of an earlier state. */
+    /** Draws the seam line of another state, and what is marked on it. */
     Group ghost() {
         for (Edge edge : spread.piece().edges()) {
             group.getChildren().add(Ink.polyline(screen(edge.path()), "ghost"));
+        }
+        for (MarkLine line : spread.piece().lines()) {
+            group.getChildren().add(Ink.line(screen(line.from()), screen(line.to()), "ghost"));
         }
         return group;
     }
