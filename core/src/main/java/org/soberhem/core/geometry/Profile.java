@@ -2,7 +2,7 @@ package org.soberhem.core.geometry;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.TreeSet;
+import java.util.TreeMap;
 import java.util.function.ToDoubleFunction;
 
 /**
@@ -23,8 +23,10 @@ public record Profile(List<Knot> knots) {
 
     private static final double NOTHING = 1e-7;
 
-    /** Parts by which an amount is followed between two breaks. */
-    private static final int SAMPLES = 12;
+    /** Places at which an amount is followed along a line, and how near to one another they may lie as shares. */
+    private static final int SAMPLES = 32;
+
+    private static final double BESIDE = 0.002;
 
     public Profile {
         knots = List.copyOf(knots);
@@ -93,25 +95,34 @@ public record Profile(List<Knot> knots) {
     /**
      * Follows an amount that is known at every place of a line.
      *
-     * @param breaks shares of the length at which the amount turns, ascending
+     * @param breaks shares of the length at which the amount turns
      * @param amount in millimetres, smooth between them
      */
     public static Profile along(Path line, double[] breaks, ToDoubleFunction<Point> amount) {
-        TreeSet<Double> shares = new TreeSet<>();
-        double from = 0;
-        for (int i = 0; i <= breaks.length; i++) {
-            double to = i < breaks.length ? Math.max(from, Math.min(1, breaks[i])) : 1;
-            for (int k = 0; to - from > NOTHING && k <= SAMPLES; k++) {
-                // The end exactly, so that no two shares are almost one.
-                shares.add(k == SAMPLES ? to : from + (to - from) * k / SAMPLES);
+        TreeMap<Double, Double> amounts = new TreeMap<>();
+        amounts.put(0.0, amount.applyAsDouble(line.start()));
+        amounts.put(1.0, amount.applyAsDouble(line.end()));
+        for (double share : breaks) {
+            if (share > NOTHING && share < 1 - NOTHING) {
+                amounts.put(share, amount.applyAsDouble(line.atShare(share)));
             }
-            from = to;
+        }
+        int parts = Math.max(2, SAMPLES / line.segments().size());
+        double total = line.length();
+        double done = 0;
+        for (Segment segment : line.segments()) {
+            for (int k = 1; k <= parts; k++) {
+                done += segment.part((k - 1.0) / parts, (double) k / parts).length();
+                double share = done / total;
+                // A place beside another would let the line between them be as steep as rounding makes it.
+                if (amounts.subMap(share - BESIDE, share + BESIDE).isEmpty()) {
+                    amounts.put(share, amount.applyAsDouble(segment.at((double) k / parts)));
+                }
+            }
         }
         return through(
-                shares.stream().mapToDouble(Double::doubleValue).toArray(),
-                shares.stream()
-                        .mapToDouble(share -> amount.applyAsDouble(line.atShare(share)))
-                        .toArray());
+                amounts.keySet().stream().mapToDouble(Double::doubleValue).toArray(),
+                amounts.values().stream().mapToDouble(Double::doubleValue).toArray());
     }
 
     /** Returns the slope at an end from the two steps beside it, neither turning back nor three times as steep. */

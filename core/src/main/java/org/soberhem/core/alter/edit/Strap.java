@@ -24,10 +24,8 @@ public record Strap(Piece piece, int place, Point innerRoot, int outer, double o
     /** Stretches by which an edge follows the bend. */
     private static final int PARTS = 20;
 
-    /** Places tried, and rounds, in the search for the place opposite the root. */
-    private static final int TRIED = 100;
-
-    private static final int ROUNDS = 60;
+    /** How far a chord may lie from the outer edge where the place opposite the root is looked for, in millimetres. */
+    private static final double FINE = 0.001;
 
     /**
      * Finds the strap below an edge.
@@ -51,22 +49,24 @@ public record Strap(Piece piece, int place, Point innerRoot, int outer, double o
         return new Strap(piece, place, root, innerFirst ? after : before, nearest(innerFirst ? other : one, root));
     }
 
+    /** Returns the place of a path that is nearest to another, as a share of its length. */
     private static double nearest(Path path, Point to) {
-        double best = 0;
-        for (int i = 1; i <= TRIED; i++) {
-            double share = (double) i / TRIED;
-            best = path.atShare(share).distanceTo(to) < path.atShare(best).distanceTo(to) ? share : best;
+        List<Point> places = path.flattened(FINE);
+        double done = 0;
+        double least = Double.POSITIVE_INFINITY;
+        double at = 0;
+        for (int i = 1; i < places.size(); i++) {
+            Point from = places.get(i - 1);
+            Point chord = places.get(i).minus(from);
+            double share = Math.max(0, Math.min(1, to.minus(from).dot(chord) / chord.dot(chord)));
+            double apart = from.plus(chord.times(share)).distanceTo(to);
+            if (apart < least) {
+                least = apart;
+                at = done + chord.norm() * share;
+            }
+            done += chord.norm();
         }
-        double low = Math.max(0, best - 1.0 / TRIED);
-        double high = Math.min(1, best + 1.0 / TRIED);
-        for (int i = 0; i < ROUNDS; i++) {
-            double third = (high - low) / 3;
-            boolean lower = path.atShare(low + third).distanceTo(to)
-                    < path.atShare(high - third).distanceTo(to);
-            low = lower ? low : low + third;
-            high = lower ? high - third : high;
-        }
-        return (low + high) / 2;
+        return at / done;
     }
 
     private Point outerRoot() {
