@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -28,7 +27,6 @@ import org.soberhem.core.alter.AmountsEntry;
 import org.soberhem.core.alter.Places;
 import org.soberhem.core.alter.edit.AlterationRefusal;
 import org.soberhem.core.alter.edit.AmountsAlong;
-import org.soberhem.core.alter.edit.SeamEdits;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.length.Length;
@@ -213,67 +211,18 @@ final class AlterForm extends VBox {
         }
     }
 
-    /**
-     * Returns the edges that are meant: what is chosen and what it is sewn to, and what would fit as well while the
-     * choice is still the usual one.
-     */
-    List<EdgeRef> lit() {
-        Set<EdgeRef> lit = new LinkedHashSet<>();
-        for (EdgeRef each : meant()) {
-            lit.add(each);
-            SeamEdits.of(pattern, each).ifPresent(seam -> {
-                lit.addAll(seam.first());
-                lit.addAll(seam.second());
-            });
-        }
-        return List.copyOf(lit);
-    }
-
-    private List<EdgeRef> meant() {
-        List<EdgeRef> meant = new ArrayList<>();
+    /** Returns what is meant by the places that are answered. */
+    MeantPlaces meant() {
+        List<MeantPlaces.Answer> answers = new ArrayList<>();
         for (Field field : fields) {
-            Object place = field.ask().as().isPlace() ? field.answer().get().orElse("") : "";
-            if (place instanceof EdgeRef ref) {
-                meant.add(ref);
-                alike(field, ref).forEach(meant::add);
+            if (field.ask().as().isPlace() && field.answer().get().orElse("") instanceof EdgeRef edge) {
+                boolean byMaker = chosen.contains(field.ask().name());
+                List<Object> fitting =
+                        byMaker ? List.of() : field.ask().fitting(pattern, places(field.ask()), List.of());
+                answers.add(new MeantPlaces.Answer(edge, fitting));
             }
         }
-        return meant;
-    }
-
-    /** Returns the other places that the usual word fits as well as the chosen one, one for each seam. */
-    private List<EdgeRef> alike(Field field, EdgeRef offered) {
-        List<Object> fitting = field.ask().fitting(pattern, places(field.ask()), List.of());
-        if (chosen.contains(field.ask().name()) || !fitting.contains(offered)) {
-            return List.of();
-        }
-        List<EdgeRef> alike = new ArrayList<>();
-        Set<Object> seams = new HashSet<>();
-        seams.add(seam(offered));
-        for (Object each : fitting) {
-            if (each instanceof EdgeRef ref && seams.add(seam(ref))) {
-                alike.add(ref);
-            }
-        }
-        return alike;
-    }
-
-    private Object seam(EdgeRef edge) {
-        return SeamEdits.of(pattern, edge).<Object>map(seam -> seam).orElse(edge);
-    }
-
-    /** Returns a sentence that asks to choose where more than one place fits; empty if one does. */
-    String question() {
-        for (Field field : fields) {
-            Object place = field.ask().as().isPlace() ? field.answer().get().orElse("") : "";
-            List<EdgeRef> alike = place instanceof EdgeRef ref ? alike(field, ref) : List.of();
-            if (!alike.isEmpty()) {
-                return "Others fit as well, lit on the paper: "
-                        + alike.stream().map(EdgeRef::words).collect(Collectors.joining(", "))
-                        + ". Choose which is meant.";
-            }
-        }
-        return "";
+        return new MeantPlaces(pattern, answers);
     }
 
     private static String words(Object place) {

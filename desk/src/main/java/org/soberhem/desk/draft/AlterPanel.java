@@ -275,9 +275,10 @@ final class AlterPanel extends VBox {
 
     private void weigh() {
         told.getChildren().clear();
-        light.accept(form.lit());
-        if (!form.question().isEmpty()) {
-            told.getChildren().add(Parts.text(form.question(), "small", "needs"));
+        MeantPlaces meant = form.meant();
+        light.accept(meant.lit());
+        if (!meant.question().isEmpty()) {
+            told.getChildren().add(Parts.text(meant.question(), "small", "needs"));
         }
         pending = Optional.empty();
         completing = Optional.empty();
