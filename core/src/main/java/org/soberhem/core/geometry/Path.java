@@ -142,8 +142,18 @@ public record Path(List<Segment> segments) {
         if (below == measure.applyAsDouble(end()) < 0) {
             return OptionalDouble.empty();
         }
-        return OptionalDouble.of(
-                Bisection.between(0, 1, 50, share -> measure.applyAsDouble(atShare(share)) < 0 == below));
+        double done = 0;
+        for (Segment segment : segments) {
+            if (measure.applyAsDouble(segment.end()) < 0 != below) {
+                double at = Bisection.between(0, 1, 50, t -> measure.applyAsDouble(segment.at(t)) < 0 == below);
+                double within = at * segment.length() < SHORTEST
+                        ? 0
+                        : segment.part(0, at).length();
+                return OptionalDouble.of((done + within) / length());
+            }
+            done += segment.length();
+        }
+        throw new IllegalStateException("A path whose ends differ must have a stretch whose ends do");
     }
 
     private static double parameter(Segment segment, double wanted, double length) {
