@@ -60,6 +60,7 @@ public final class Gate {
     /**
      * @param symptoms how much hangs on what was seen
      * @param movements what garments are tried in
+     * @param wardrobe the layers that a garment is tried on over
      * @param making which garments hang before they are levelled
      */
     public Gate(Symptoms symptoms, List<Movement> movements, Wardrobe wardrobe, SewingOrder making) {
@@ -124,7 +125,7 @@ public final class Gate {
                         : waiting.get()
                                 .done()
                                 .map(since -> Sentence.of(
-                                        "It hangs since {} and must until {}",
+                                        "It has hung since {} and must hang until {}",
                                         words(since),
                                         words(since.plusMinutes(waiting.get().minutes()))))
                                 .orElse(Sentence.of("It has not been hung yet")),

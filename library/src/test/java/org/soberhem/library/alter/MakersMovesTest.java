@@ -494,8 +494,15 @@ class MakersMovesTest {
         assertThat(yoke.seamLine().box().height()).isGreaterThanOrEqualTo(3 * IN - 0.1);
         assertThat(bodice.length(edge("back.neck"), Side.LEFT)
                         - yoke.edge("lower").orElseThrow().path().length())
-                .isCloseTo(IN, within(IN / 8));
+                .isCloseTo(IN, within(TAPE));
         assertThat(after.seamChecks()).allMatch(SeamCheck::isTrue);
+        assertThat(yoke.edge("centre").orElseThrow().allowance())
+                .as("nothing is added beyond the fold")
+                .isEqualTo(left(bodice, "back").edge("centre").orElseThrow().allowance());
+        Pattern stays = made(sheet("stays-1780"), "add-above", Map.of("edge", edge("side-front.top"), "height", IN));
+        assertThat(left(stays, "side-front/yoke").edges())
+                .extracting(Edge::name)
+                .doesNotHaveDuplicates();
     }
 
     @Test

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.LineSegment;
 import org.soberhem.core.geometry.Path;
@@ -158,6 +159,24 @@ public record PieceCutting(
             part.grainAlong(whole.grainTo().minus(whole.grainFrom()).unit());
         }
         return part.piece();
+    }
+
+    /** Returns where the edges of a piece cross a line at which a measure of places changes its sign. */
+    public static List<At> crossings(Piece piece, ToDoubleFunction<Point> measure) {
+        List<At> crossings = new ArrayList<>();
+        for (Edge edge : piece.edges()) {
+            edge.path().shareWhere(measure).ifPresent(share -> crossings.add(new At(edge.name(), share)));
+        }
+        return crossings;
+    }
+
+    /** Tells the part whose middle lies where a measure of places is more than nothing. */
+    public static Predicate<List<Edge>> where(ToDoubleFunction<Point> measure) {
+        return edges -> measure.applyAsDouble(Box.round(edges.stream()
+                                .flatMap(edge -> edge.path().flattened(1).stream())
+                                .toList())
+                        .middle())
+                > 0;
     }
 
     /** Tells the part that lies farther from the centre: it has no edge on the centre line. */

@@ -2,13 +2,13 @@ package org.soberhem.core.alter.kind;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.UnaryOperator;
 import org.soberhem.core.alter.edit.AlterationRefusal;
 import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.PieceEdits;
 import org.soberhem.core.alter.edit.SeamEdits;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.edit.WornPieces;
+import org.soberhem.core.geometry.Bisection;
 import org.soberhem.core.geometry.LineSegment;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
@@ -19,6 +19,7 @@ import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Role;
 import org.soberhem.core.pattern.Seam;
+import org.soberhem.core.pattern.SeamCheck;
 
 /**
  * Adds a piece above an open upper edge, such as a yoke above a back that lies too low; what it joins is gathered into
@@ -35,6 +36,12 @@ public record AddAbove(EdgeRef edge, double height, double narrower, Sides sides
     private static final double ASIDE = 0.02;
 
     private static final String LOWER = "lower";
+
+    /** Places nearer than this across lie on one centre line, in millimetres. */
+    private static final double ON_LINE = 0.01;
+
+    /** Halvings in the search for the narrower edge. */
+    private static final int ROUNDS = 50;
 
     @Override
     public Sentence sentence() {
@@ -92,17 +99,14 @@ public record AddAbove(EdgeRef edge, double height, double narrower, Sides sides
     private Piece yoke(Piece below, String name) {
         Edge joined = new PieceEditor(below).edge(edge.edge());
         Path path = joined.path();
-        double length = path.length();
         double still = below.centreX()
                 .or(() -> below.spans()
                         .map(spans -> spans.from() == 0 || spans.from() == 1
                                 ? Math.min(path.start().x(), path.end().x())
                                 : middle(path)))
                 .orElse(middle(path));
-        UnaryOperator<Point> narrow = at -> new Point(still + (at.x() - still) * (1 - narrower / length), at.y());
-        UnaryOperator<Point> up = at -> new Point(narrow.apply(at).x(), at.y() - height);
-        Path lower = path.mapped(narrow);
-        Path top = path.mapped(up);
+        Path lower = narrowed(path, still);
+        Path top = lower.mapped(at -> new Point(at.x(), at.y() - height));
         PieceEditor making = new PieceEditor(below);
         making.name = name;
         making.points.clear();
@@ -116,9 +120,9 @@ public record AddAbove(EdgeRef edge, double height, double narrower, Sides sides
         making.levels.clear();
         making.edges = new ArrayList<>(List.of(
                 new Edge("top", joined.role(), "A", "B", top, joined.allowance(), joined.corner()),
-                side(below, "B", "C", top.end(), lower.end()),
+                side(below, "end", "B", "C", top.end(), lower.end()),
                 new Edge(LOWER, Role.NONE, "C", "D", lower.reversed(), making.usualAllowance()),
-                side(below, "D", "A", lower.start(), top.start())));
+                side(below, "other-end", "D", "A", lower.start(), top.start())));
         making.grainAlong(below.grainTo().minus(below.grainFrom()).unit());
         return making.piece();
     }
@@ -127,18 +131,39 @@ public record AddAbove(EdgeRef edge, double height, double narrower, Sides sides
         return (path.start().x() + path.end().x()) / 2;
     }
 
-    /** Returns an end of the yoke: it is at the centre where the edge that it stands on ends at the piece's centre. */
-    private Edge side(Piece below, String from, String to, Point start, Point end) {
-        boolean centre = below.edges().stream()
+    /** Returns the edge drawn together across, so that it is just so much shorter. */
+    private Path narrowed(Path path, double still) {
+        if (narrower == 0) {
+            return path;
+        }
+        double wanted = path.length() - narrower;
+        double share = Bisection.between(
+                0, 1, ROUNDS, each -> across(path, still, each).length() < wanted);
+        Path narrowed = across(path, still, share);
+        if (Math.abs(narrowed.length() - wanted) > SeamCheck.TOLERANCE) {
+            throw new AlterationRefusal(
+                    "The {} runs too steeply to be {} narrower: use a smaller amount", edge.words(), narrower);
+        }
+        return narrowed;
+    }
+
+    private static Path across(Path path, double still, double share) {
+        return path.mapped(at -> new Point(still + (at.x() - still) * share, at.y()));
+    }
+
+    /** Returns an end of the yoke: at the centre it goes on as the centre of the piece that it stands on. */
+    private Edge side(Piece below, String name, String from, String to, Point start, Point end) {
+        Path path = Path.of(new LineSegment(start, end));
+        return below.edges().stream()
                 .filter(each -> each.role() == Role.CENTRE)
-                .anyMatch(each -> Math.abs(each.path().start().x() - start.x()) < 0.01
-                        || Math.abs(each.path().end().x() - start.x()) < 0.01);
-        return new Edge(
-                centre ? "centre" : "end",
-                centre ? Role.CENTRE : Role.NONE,
-                from,
-                to,
-                Path.of(new LineSegment(start, end)),
-                new PieceEditor(below).usualAllowance());
+                .filter(each -> isAt(start, each.path().start())
+                        || isAt(start, each.path().end()))
+                .findFirst()
+                .map(centre -> centre.named("centre").between(from, to, path))
+                .orElseGet(() -> new Edge(name, Role.NONE, from, to, path, new PieceEditor(below).usualAllowance()));
+    }
+
+    private static boolean isAt(Point one, Point other) {
+        return Math.abs(one.x() - other.x()) < ON_LINE;
     }
 }

@@ -1,6 +1,5 @@
 package org.soberhem.core.alter.kind;
 
-import java.util.ArrayList;
 import java.util.List;
 import org.soberhem.core.alter.edit.AlterationRefusal;
 import org.soberhem.core.alter.edit.PieceCutting;
@@ -8,9 +7,7 @@ import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.PieceEdits;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.edit.WornPieces;
-import org.soberhem.core.geometry.Box;
 import org.soberhem.core.length.Sentence;
-import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
 
@@ -45,34 +42,7 @@ public record AddYoke(String piece, double depth, double grain, Sides sides) imp
         WornPieces.bothOnly(sides);
         Piece whole = PieceEdits.any(pattern, piece);
         double y = whole.seamLine(PieceEditor.COARSE).box().minY() + depth;
-        List<PieceCutting.At> places = crossed(whole, y);
-        String child = PieceEdits.freeName(pattern, piece + "/yoke");
-        Pattern cut = new PieceCutting(
-                        piece,
-                        child,
-                        places.get(0),
-                        places.get(1),
-                        edges -> isAbove(edges, y),
-                        PieceCutting::straight,
-                        PieceEdits.freeEdge(whole, PieceCutting.SEAM))
-                .made(pattern);
-        return grain == 0 ? cut : new ChangeGrain(child, grain, Sides.BOTH).made(cut);
-    }
-
-    private static boolean isAbove(List<Edge> edges, double y) {
-        Box box = Box.round(edges.stream()
-                .flatMap(edge -> edge.path().flattened(1).stream())
-                .toList());
-        return y - box.minY() > box.maxY() - y;
-    }
-
-    private List<PieceCutting.At> crossed(Piece whole, double y) {
-        List<PieceCutting.At> places = new ArrayList<>();
-        for (Edge edge : whole.edges()) {
-            edge.path()
-                    .shareWhere(at -> at.y() - y)
-                    .ifPresent(share -> places.add(new PieceCutting.At(edge.name(), share)));
-        }
+        List<PieceCutting.At> places = PieceCutting.crossings(whole, at -> at.y() - y);
         if (places.size() != 2) {
             throw new AlterationRefusal(
                     "A straight cut {} below the top of the {} meets {} edges, not two: choose another depth",
@@ -80,6 +50,16 @@ public record AddYoke(String piece, double depth, double grain, Sides sides) imp
                     piece,
                     places.size());
         }
-        return places;
+        String child = PieceEdits.freeName(pattern, piece + "/yoke");
+        Pattern cut = new PieceCutting(
+                        piece,
+                        child,
+                        places.get(0),
+                        places.get(1),
+                        PieceCutting.where(at -> y - at.y()),
+                        PieceCutting::straight,
+                        PieceEdits.freeEdge(whole, PieceCutting.SEAM))
+                .made(pattern);
+        return grain == 0 ? cut : new ChangeGrain(child, grain, Sides.BOTH).made(cut);
     }
 }

@@ -1,6 +1,5 @@
 package org.soberhem.core.alter.kind;
 
-import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
@@ -16,7 +15,6 @@ import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.PieceEdits;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.edit.WornPieces;
-import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Edge;
@@ -127,12 +125,11 @@ public record CutOff(String piece, String level, double below, Removed removed, 
         if ((removed == Removed.BELOW ? upper : lower) < LEAST) {
             return LeaveOff.without(pattern, whole.name());
         }
-        List<PieceCutting.At> places = new ArrayList<>();
-        for (Edge edge : whole.edges()) {
-            edge.path()
-                    .shareWhere(at -> at.minus(origin).dot(down))
-                    .ifPresent(share -> places.add(place(pattern, whole, edge, share, down, kept)));
-        }
+        List<PieceCutting.At> places = PieceCutting.crossings(
+                        whole, at -> at.minus(origin).dot(down))
+                .stream()
+                .map(at -> place(pattern, whole, at, down, kept))
+                .toList();
         if (places.size() != 2) {
             throw new AlterationRefusal(
                     "A straight cut there meets {} edges of the {}, not two: choose another line",
@@ -141,14 +138,9 @@ public record CutOff(String piece, String level, double below, Removed removed, 
         }
         String off = PieceEdits.freeName(pattern, whole.name() + "/off");
         String seam = PieceEdits.freeEdge(whole, "cut");
-        Predicate<List<Edge>> isOff = edges -> Box.round(edges.stream()
-                                        .flatMap(edge -> edge.path().flattened(1).stream())
-                                        .toList())
-                                .middle()
-                                .minus(origin)
-                                .dot(down)
-                        > 0
-                == (removed == Removed.BELOW);
+        double sign = removed == Removed.BELOW ? 1 : -1;
+        Predicate<List<Edge>> isOff =
+                PieceCutting.where(at -> sign * at.minus(origin).dot(down));
         Pattern parted = new PieceCutting(
                         whole.name(), off, places.get(0), places.get(1), isOff, PieceCutting::straight, seam)
                 .made(pattern);
@@ -157,7 +149,8 @@ public record CutOff(String piece, String level, double below, Removed removed, 
 
     /** Returns where an edge is cut: at the line, or where it keeps as much as the edge that it is sewn to. */
     private PieceCutting.At place(
-            Pattern pattern, Piece whole, Edge edge, double share, Point down, Map<EdgeRef, Double> kept) {
+            Pattern pattern, Piece whole, PieceCutting.At at, Point down, Map<EdgeRef, Double> kept) {
+        Edge edge = whole.edge(at.edge()).orElseThrow();
         EdgeRef ref = new EdgeRef(whole.name(), edge.name());
         double length = edge.path().length();
         boolean downward = edge.path().end().minus(edge.path().start()).dot(down) > 0;
@@ -172,7 +165,7 @@ public record CutOff(String piece, String level, double below, Removed removed, 
                 .map(pair -> kept.get(original(pair.getValue())))
                 .filter(most -> most < length)
                 .findFirst()
-                .orElse(keepsStart ? share * length : (1 - share) * length);
+                .orElse(keepsStart ? at.share() * length : (1 - at.share()) * length);
         kept.put(ref, left);
         return new PieceCutting.At(edge.name(), keepsStart ? left / length : 1 - left / length);
     }
