@@ -4,6 +4,7 @@ import java.util.List;
 import org.soberhem.cli.given.Answering;
 import org.soberhem.cli.given.DraftRequest;
 import org.soberhem.core.draft.Assumptions;
+import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.files.exchange.PatternJson;
 import picocli.CommandLine.Command;
@@ -18,18 +19,21 @@ final class CheckCommand extends Answering {
     @Override
     public Integer call() {
         DraftRequest.Answer answer = request.answer();
+        DraftedGarment work = answer.work();
         List<String> failures = answer.failures();
         if (asJson()) {
-            out().println(PatternJson.write(answer.sheet(), answer.draft(), answer.pattern(), answer.checks()));
+            out().println(PatternJson.write(work.sheet(), work.draft(), work.pattern(), work.checks()));
         } else {
-            answer.checks()
+            work.checks()
                     .forEach(check -> out().println((check.passes() ? "fits    " : "FAILS   ")
                             + check.sentence().in(LengthFormat.INCH_EIGHTHS)));
-            answer.pattern()
-                    .seamChecks()
+            work.questions()
+                    .forEach(question -> out().println((question.isOpen() ? "asks    " : "settled ")
+                            + question.sentence().in(LengthFormat.INCH_EIGHTHS)));
+            work.seams()
                     .forEach(check -> out().println((check.isTrue() ? "true    " : "FAILS   ")
                             + check.sentence().in(LengthFormat.INCH_EIGHTHS)));
-            Assumptions.of(answer.sheet(), answer.draft(), answer.inputs())
+            Assumptions.of(work.sheet(), work.draft(), work.inputs())
                     .forEach(
                             taken -> out().println("granted " + taken.sentence().in(LengthFormat.INCH_EIGHTHS)));
         }

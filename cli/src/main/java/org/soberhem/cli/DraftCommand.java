@@ -13,6 +13,7 @@ import org.soberhem.cli.given.DraftRequest;
 import org.soberhem.cli.given.GivenFiles;
 import org.soberhem.cli.given.Typed;
 import org.soberhem.cli.given.WrongInput;
+import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.SpreadPiece;
@@ -80,31 +81,32 @@ final class DraftCommand implements Callable<Integer> {
     private byte[] content(DraftRequest.Answer answer) {
         String name = out.getFileName().toString().toLowerCase(Locale.ROOT);
         String ending = name.substring(name.lastIndexOf('.') + 1);
-        Pattern pattern = answer.pattern();
+        DraftedGarment work = answer.work();
+        Pattern pattern = work.pattern();
         return switch (ending) {
-            case "json" -> utf8(PatternJson.write(answer.sheet(), answer.draft(), pattern, answer.checks()));
+            case "json" -> utf8(PatternJson.write(work.sheet(), work.draft(), pattern, work.checks()));
             case "svg" -> utf8(PatternSvg.write(pattern));
             case "dxf" -> utf8(PatternDxf.write(pattern));
-            case "csv" -> utf8(NumbersCsv.write(answer.draft()));
-            case "pdf" -> PatternPdf.write(job(answer), paper());
+            case "csv" -> utf8(NumbersCsv.write(work.draft()));
+            case "pdf" -> PatternPdf.write(job(work), paper());
             default -> throw new WrongInput(out + ": the name must end in .pdf, .svg, .dxf, .csv or .json");
         };
     }
 
-    private PrintJob job(DraftRequest.Answer answer) {
+    private PrintJob job(DraftedGarment work) {
         return new PrintJob(
-                answer.sheet().sheet().about().title(),
-                answer.sheet().sheet().about().garment(),
+                work.sheet().sheet().about().title(),
+                work.sheet().sheet().about().garment(),
                 "as drafted",
                 LocalDate.now(),
                 LengthFormat.INCH_EIGHTHS,
-                answer.pattern(),
-                options(answer));
+                work.pattern(),
+                options(work));
     }
 
-    private PrintOptions options(DraftRequest.Answer answer) {
+    private PrintOptions options(DraftedGarment work) {
         List<String> known =
-                SpreadPiece.of(answer.pattern()).stream().map(SpreadPiece::name).toList();
+                SpreadPiece.of(work.pattern()).stream().map(SpreadPiece::name).toList();
         pieces.stream().filter(piece -> !known.contains(piece)).findFirst().ifPresent(piece -> {
             throw new WrongInput("--pieces: there is no piece \"" + piece + "\" among " + known);
         });
@@ -113,8 +115,8 @@ final class DraftCommand implements Callable<Integer> {
                     pieces,
                     lines.isEmpty() ? Set.of(PrintOptions.Layer.values()) : Set.copyOf(lines),
                     square.map(typed -> Typed.length("--square", typed)).orElse(PrintOptions.SQUARE),
-                    answer.sheet().sheet().sewing(),
-                    answer.sheet().sheet().about().cautions());
+                    work.sheet().sheet().sewing(),
+                    work.sheet().sheet().about().cautions());
         } catch (IllegalArgumentException wrong) {
             throw new WrongInput("--square: " + wrong.getMessage());
         }

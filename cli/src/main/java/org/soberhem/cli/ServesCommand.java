@@ -24,7 +24,11 @@ final class ServesCommand extends Answering {
     @Override
     public Integer call() {
         DraftRequest.Answer answer = request.answer();
-        FitRange serves = FitRange.of(answer.sheet(), answer.inputs(), answer.made(), answer.pattern());
+        FitRange serves = FitRange.of(
+                answer.work().sheet(),
+                answer.work().inputs(),
+                answer.made(),
+                answer.work().pattern());
         if (asJson()) {
             List<Map<String, Object>> rows = new ArrayList<>();
             for (FitRange.Span span : serves.spans()) {

@@ -10,6 +10,7 @@ import org.soberhem.core.draft.DraftSheet;
 import org.soberhem.core.draft.Sums;
 import org.soberhem.core.garment.Sum;
 import org.soberhem.core.garment.SumInputs;
+import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.library.Library;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -39,7 +40,7 @@ final class SumsCommand extends Answering {
 
     @Override
     public Integer call() {
-        DraftRequest.Answer asked = request.answer();
+        DraftedGarment asked = request.answer().work();
         DraftSheet.About about = asked.sheet().sheet().about();
         SumInputs.Circumstances circumstances = new SumInputs.Circumstances(
                 year.orElse((about.from() + about.to()) / 2), Library.shipped().usages());

@@ -6,15 +6,16 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.draft.CheckResult;
-import org.soberhem.core.draft.Checks;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Draft;
 import org.soberhem.core.draft.DraftException;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.formula.SheetException;
+import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.SeamCheck;
@@ -46,26 +47,20 @@ public final class DraftRequest {
     /** A sheet with what it is drawn from. */
     public record Asked(CompiledSheet sheet, Inputs inputs) {}
 
-    /** A drafted and altered sheet with everything that was found wrong. */
-    public record Answer(
-            CompiledSheet sheet,
-            Inputs inputs,
-            Draft draft,
-            List<Alteration> made,
-            Pattern pattern,
-            List<CheckResult> checks) {
+    /** A garment worked out with everything that was found wrong. */
+    public record Answer(DraftedGarment work, List<Alteration> made) {
 
         /** Returns the failed checks and untrue seams in words. */
         public List<String> failures() {
-            List<String> failures = new ArrayList<>();
-            checks.stream()
-                    .filter(check -> !check.passes())
-                    .forEach(check -> failures.add(check.sentence().in(LengthFormat.INCH_EIGHTHS)));
-            pattern.seamChecks().stream()
-                    .filter(check -> !check.isTrue())
-                    .map(SeamCheck::sentence)
-                    .forEach(sentence -> failures.add(sentence.in(LengthFormat.INCH_EIGHTHS)));
-            return failures;
+            return Stream.concat(
+                            work.checks().stream()
+                                    .filter(check -> !check.passes())
+                                    .map(CheckResult::sentence),
+                            work.seams().stream()
+                                    .filter(check -> !check.isTrue())
+                                    .map(SeamCheck::sentence))
+                    .map(sentence -> sentence.in(LengthFormat.INCH_EIGHTHS))
+                    .toList();
         }
     }
 
@@ -123,17 +118,19 @@ public final class DraftRequest {
         return GivenAlterations.made(drawn(asked).pattern(), alterations).pattern();
     }
 
+    /**
+     * Returns the garment as it is asked for.
+     *
+     * @throws WrongInput if an alteration cannot be made, or leaves something so that is not there
+     */
     public Answer answer() {
         Asked asked = asked();
-        Draft draft = drawn(asked);
-        GivenAlterations.Made made = GivenAlterations.made(draft.pattern(), alterations);
-        return new Answer(
-                asked.sheet(),
-                asked.inputs(),
-                draft,
-                made.alterations(),
-                made.pattern(),
-                Checks.of(asked.sheet(), asked.inputs(), made.pattern()));
+        GivenAlterations.Made made = GivenAlterations.made(drawn(asked).pattern(), alterations);
+        DraftedGarment work = DraftedGarment.of(asked.sheet(), asked.inputs(), made.alterations());
+        work.refused().forEach((place, why) -> {
+            throw new WrongInput("--alter " + alterations.get(place) + ": " + why.in(LengthFormat.INCH_EIGHTHS));
+        });
+        return new Answer(work, made.alterations());
     }
 
     public static Draft drawn(Asked asked) {

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import org.soberhem.core.alter.kind.Alteration;
+import org.soberhem.core.alter.kind.LeaveSo;
 import org.soberhem.core.alter.kind.Outcome;
 import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.draft.Checks;
@@ -27,6 +29,7 @@ import org.soberhem.core.pattern.SeamCheck;
  * @param refused why alterations could not be done, by their place in the chain, from 0
  * @param checks girths, lengths and openings
  * @param seams seams that meet
+ * @param questions what the alterations leave open that only the maker can answer
  * @param quantities what the rules of a silhouette read
  */
 public record DraftedGarment(
@@ -37,6 +40,7 @@ public record DraftedGarment(
         Map<Integer, Sentence> refused,
         List<CheckResult> checks,
         List<SeamCheck> seams,
+        List<PatternQuestion> questions,
         Map<String, Double> quantities) {
 
     /**
@@ -55,14 +59,47 @@ public record DraftedGarment(
             outcome.refusal().ifPresentOrElse(why -> refused.put(place, why), () -> made.add(alterations.get(place)));
             pattern = outcome.pattern();
         }
+        SettledChecks settled = new SettledChecks(pattern, inputs, made);
+        List<CheckResult> checks = settled.of(Checks.of(sheet, inputs, pattern));
+        List<PatternQuestion> questions = new PatternQuestions(draft.pattern(), pattern, settled.left()).all();
+        List<SeamCheck> seams = pattern.seamChecks();
+        settlesNothing(alterations, checks, seams, questions).forEach(refused::putIfAbsent);
         return new DraftedGarment(
                 sheet,
                 inputs,
                 draft,
                 pattern,
                 refused,
-                new SettledChecks(pattern, inputs, made).of(Checks.of(sheet, inputs, pattern)),
-                pattern.seamChecks(),
+                checks,
+                seams,
+                questions,
                 Checks.quantities(sheet, inputs, pattern));
+    }
+
+    /** Returns which alterations leave something so that is not there, by their place, each with what could be meant. */
+    private static Map<Integer, Sentence> settlesNothing(
+            List<Alteration> alterations,
+            List<CheckResult> checks,
+            List<SeamCheck> seams,
+            List<PatternQuestion> questions) {
+        List<String> names = Stream.of(
+                        checks.stream().map(CheckResult::name),
+                        seams.stream().map(check -> check.seam().name()),
+                        questions.stream().map(PatternQuestion::name))
+                .flatMap(each -> each)
+                .distinct()
+                .toList();
+        Map<Integer, Sentence> nothing = new TreeMap<>();
+        for (int i = 0; i < alterations.size(); i++) {
+            if (alterations.get(i) instanceof LeaveSo so && !names.contains(so.what())) {
+                nothing.put(
+                        i,
+                        Sentence.of(
+                                "No seam, check or question is called \"{}\" here; there are {}",
+                                so.what(),
+                                String.join("; ", names)));
+            }
+        }
+        return nothing;
     }
 }

@@ -224,6 +224,14 @@ public final class ObstacleFinder {
                     found.add(new Obstacle(Stage.DRAFT, garment, target, check.sentence()));
                 }
             }
+            work.questions().stream()
+                    .filter(PatternQuestion::isOpen)
+                    .forEach(question -> found.add(new Obstacle(
+                            Stage.DRAFT,
+                            garment,
+                            new Target.Part(
+                                    question.where().piece(), question.where().part()),
+                            question.sentence())));
             sums(judgement.costume(), garment, work, found);
             for (SeamCheck seam : work.seams()) {
                 if (!seam.isTrue()) {

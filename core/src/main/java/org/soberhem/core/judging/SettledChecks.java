@@ -51,6 +51,11 @@ final class SettledChecks {
         }
     }
 
+    /** Returns why something is left so, by its name. */
+    Map<String, String> left() {
+        return left;
+    }
+
     List<CheckResult> of(List<CheckResult> results) {
         List<CheckResult> settled = new ArrayList<>();
         for (CheckResult each : results) {

@@ -12,4 +12,9 @@ public record MarkLine(String name, Kind kind, Point from, Point to) {
         TUCK,
         STITCH
     }
+
+    /** Returns the place half way along it. */
+    public Point middle() {
+        return from.towards(to, 0.5);
+    }
 }

@@ -14,6 +14,7 @@ import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.alter.kind.LeaveSo;
 import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.PatternQuestion;
 import org.soberhem.core.judging.Target;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.SeamCheck;
@@ -59,6 +60,19 @@ final class ChecksPanel extends VBox {
             CheckRemedy.of(check)
                     .filter(remedy -> remedy.apply(work.pattern()).refusal().isEmpty())
                     .ifPresent(remedy -> rows.getChildren().add(mend(remedy, format)));
+        }
+        if (!work.questions().isEmpty()) {
+            rows.getChildren().add(Parts.label("For you to answer", "caps", "pad"));
+        }
+        for (PatternQuestion question : work.questions()) {
+            row(
+                    question.isOpen() ? "?" : "✓",
+                    question.sentence().in(format),
+                    "",
+                    new Target.Part(question.where().piece(), question.where().part()));
+            if (question.isOpen()) {
+                rows.getChildren().add(leaving(question.name()));
+            }
         }
         rows.getChildren().add(Parts.label("Seams that meet", "caps", "pad"));
         int number = 1;

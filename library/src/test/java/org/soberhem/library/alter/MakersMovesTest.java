@@ -26,6 +26,7 @@ import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.PatternQuestion;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Edge;
@@ -315,6 +316,63 @@ class MakersMovesTest {
                     .as(id)
                     .allMatch(SeamCheck::isTrue);
         }
+    }
+
+    private static DraftedGarment worked(String id, Alteration... alterations) {
+        CompiledSheet sheet = LIBRARY.sheet(id).orElseThrow();
+        return DraftedGarment.of(sheet, sheet.middle(), List.of(alterations));
+    }
+
+    private static List<String> asked(DraftedGarment work) {
+        assertThat(work.refused()).isEmpty();
+        return work.questions().stream()
+                .filter(PatternQuestion::isOpen)
+                .map(PatternQuestion::name)
+                .toList();
+    }
+
+    @Test
+    void p5_strapless_asksWhatHoldsItUp_untilItIsSaid() {
+        Alteration off = alteration(sheet("frock-1953"), "strapless", Map.of("below", -IN / 2));
+        assertThat(asked(worked("frock-1953"))).isEmpty();
+        assertThat(asked(worked("frock-1953", off))).containsExactly("what holds it up");
+        Alteration boned =
+                alteration(sheet("frock-1953"), "leave-so", Map.of("what", "what holds it up", "why", "ten bones"));
+        DraftedGarment settled = worked("frock-1953", off, boned);
+        assertThat(asked(settled)).isEmpty();
+        assertThat(settled.questions().get(0).sentence().in(LengthFormat.INCH_EIGHTHS))
+                .endsWith("ties?: ten bones");
+    }
+
+    @Test
+    void p23_aStrapTurnedFarOffTheGrain_asks_andItsOwnGrainAnswers() {
+        EdgeRef end = edge("front.shoulder");
+        Pattern bodice = sheet("bodice-1530");
+        Alteration turned = alteration(bodice, "turn-strap", Map.of("edge", end, "degrees", -10.0));
+        assertThat(asked(worked("bodice-1530"))).isEmpty();
+        assertThat(asked(worked("bodice-1530", turned))).containsExactly("front strap off the grain");
+        Alteration apart = alteration(
+                turned.apply(bodice).pattern(),
+                "separate-strap",
+                Map.of("piece", "front", "depth", 4.2 * IN, "grain", 19.0));
+        assertThat(asked(worked("bodice-1530", turned, apart))).isEmpty();
+    }
+
+    @Test
+    void p21_aRowOfButtons_asksForOneAtTheBust_andAtTheWaist() {
+        Pattern bodice = sheet("bodice-1883");
+        Alteration wide = alteration(bodice, "add-buttons", Map.of("count", 2.0, "first", IN / 2, "over", 11 * IN));
+        assertThat(asked(worked("bodice-1883", wide))).contains("no button at the bust");
+        Alteration close = alteration(bodice, "add-buttons", Map.of("count", 13.0, "first", IN / 2, "over", 11 * IN));
+        assertThat(asked(worked("bodice-1883", close))).isEmpty();
+    }
+
+    @Test
+    void p18_leavingSo_whatIsNotThere_settlesNothing_andSaysWhatThereIs() {
+        Alteration nothing =
+                alteration(sheet("frock-1953"), "leave-so", Map.of("what", "no such seam", "why", "because"));
+        assertThat(worked("frock-1953", nothing).refused().get(0).in(LengthFormat.INCH_EIGHTHS))
+                .startsWith("No seam, check or question is called \"no such seam\" here; there are bust girth");
     }
 
     @Test

@@ -1,0 +1,25 @@
+package org.soberhem.core.judging;
+
+import java.util.Optional;
+import org.soberhem.core.draft.CheckResult;
+import org.soberhem.core.length.Sentence;
+
+/**
+ * What an altered pattern asks its maker, because no measurement answers it: changed, or left so with a word why.
+ *
+ * @param name by which it is left so
+ * @param words what is asked
+ * @param where piece and edge
+ * @param settled why it is left so; empty while it is open
+ */
+public record PatternQuestion(String name, Sentence words, CheckResult.Where where, Optional<String> settled) {
+
+    public boolean isOpen() {
+        return settled.isEmpty();
+    }
+
+    /** Returns what is asked, or what settled it. */
+    public Sentence sentence() {
+        return settled.map(why -> Sentence.of("{}: {}", words, why)).orElse(words);
+    }
+}
