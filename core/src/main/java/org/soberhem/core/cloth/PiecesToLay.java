@@ -29,7 +29,7 @@ import org.soberhem.core.pattern.SpreadPiece;
 public record PiecesToLay(List<LayPiece> pieces, List<SpreadPiece> spreads, List<Sentence> unmatched) {
 
     /** Uses of cloth, in the order in which they are cut. */
-    public static final List<String> USES = List.of("outer", "lining", "interlining");
+    public static final List<String> USES = List.of("outer", "lining", "interlining", "interfacing");
 
     /** A hem that is faced needs no more than this, in millimetres. */
     public static final double LEAST_HEM = 12.7;
@@ -53,8 +53,9 @@ public record PiecesToLay(List<LayPiece> pieces, List<SpreadPiece> spreads, List
     /** Returns how many of a piece are cut for a use. */
     public static int count(SpreadPiece spread, String use) {
         Map<String, Integer> cut = spread.piece().cut();
-        int outer = Math.max(1, cut.getOrDefault("outer", spread.count()));
-        return cut.getOrDefault(use, 0) * spread.count() / outer;
+        return cut.getOrDefault(use, 0)
+                * spread.count()
+                / Math.max(1, spread.piece().count());
     }
 
     /** Returns the pieces of a pattern that are cut for a use, without those that are cut from another cloth. */

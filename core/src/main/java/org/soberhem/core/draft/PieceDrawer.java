@@ -204,7 +204,8 @@ final class PieceDrawer {
                 at(written.grain().from()),
                 at(written.grain().to()),
                 levels,
-                written.spans());
+                written.spans(),
+                Optional.empty());
     }
 
     private Point at(SourceText point) {

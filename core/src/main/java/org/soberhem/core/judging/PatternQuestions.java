@@ -5,11 +5,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.soberhem.core.alter.edit.CutAfter;
 import org.soberhem.core.alter.edit.SeamRole;
 import org.soberhem.core.alter.edit.Strap;
 import org.soberhem.core.draft.CheckResult.Where;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.pattern.CutFrom;
 import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.Fastening;
 import org.soberhem.core.pattern.Level;
@@ -59,6 +61,7 @@ final class PatternQuestions {
             if (piece.side() != Side.RIGHT) {
                 straps(piece, found);
                 fastenings(piece, found);
+                follows(piece, found);
             }
         }
         return List.copyOf(found.values());
@@ -103,6 +106,21 @@ final class PatternQuestions {
         Point grain = piece.grainTo().minus(piece.grainFrom()).unit();
         double straight = Math.toDegrees(Math.acos(Math.min(1, Math.abs(along.dot(grain)))));
         return Math.min(straight, 90 - straight);
+    }
+
+    /** A strip fails by its seam if it does not follow; a copy has none and asks here. */
+    private void follows(Piece piece, Map<String, PatternQuestion> found) {
+        piece.cutFrom()
+                .filter(from -> from.way() == CutFrom.Way.COPY)
+                .filter(from -> !CutAfter.isUpToDate(altered, piece))
+                .ifPresent(from -> ask(
+                        found,
+                        piece.name() + " no longer as the " + from.master(),
+                        Sentence.of(
+                                "The {} is no longer cut as the {} is: cut it anew, or say why it may stay",
+                                piece.name(),
+                                from.master()),
+                        new Where(piece.name(), piece.edges().get(0).name())));
     }
 
     /** Asks for a fastening where an edge with a row of them gapes first. */

@@ -19,6 +19,9 @@ import org.soberhem.core.geometry.Segment;
  */
 public record Dart(String name, Point point, Point first, Point second, double bow) {
 
+    /** A place nearer to a line lies on it, in millimetres. */
+    private static final double ON_LINE = 1e-6;
+
     /** A dart with straight legs. */
     public Dart(String name, Point point, Point first, Point second) {
         this(name, point, first, second, 0);
@@ -43,23 +46,48 @@ public record Dart(String name, Point point, Point first, Point second, double b
     }
 
     /**
-     * Returns how much is taken up where a line crosses both legs.
+     * Returns how much is taken up where a line crosses the dart; nothing where it runs along its mouth.
      *
      * @param from a place on the line
      * @param direction of the line, with length 1
      */
     public double takenUp(Point from, Point direction) {
+        if (bow == 0) {
+            return opensOn(from, direction) ? 0 : chord(from, direction);
+        }
         double apex = direction.cross(point.minus(from));
         double a = direction.cross(first.minus(from));
         double b = direction.cross(second.minus(from));
         if (apex * a >= 0 || apex * b >= 0) {
             return 0;
         }
-        if (bow != 0) {
-            return Math.abs(
-                    meeting(leg(first, second), from, direction) - meeting(leg(second, first), from, direction));
+        return Math.abs(meeting(leg(first, second), from, direction) - meeting(leg(second, first), from, direction));
+    }
+
+    /** Returns how much of a line lies between the legs and the mouth, all straight. */
+    private double chord(Point from, Point direction) {
+        List<Point> corners = List.of(point, first, second);
+        double least = Double.POSITIVE_INFINITY;
+        double most = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < corners.size(); i++) {
+            Point one = corners.get(i);
+            Point other = corners.get((i + 1) % corners.size());
+            double a = direction.cross(one.minus(from));
+            double b = direction.cross(other.minus(from));
+            if (a * b < 0 || a == 0 && b != 0) {
+                double along = direction.dot(one.towards(other, a / (a - b)).minus(from));
+                least = Math.min(least, along);
+                most = Math.max(most, along);
+            }
         }
-        return point.towards(first, apex / (apex - a)).distanceTo(point.towards(second, apex / (apex - b)));
+        return most > least ? most - least : 0;
+    }
+
+    /** Says whether both legs begin on a line. */
+    boolean opensOn(Point from, Point direction) {
+        return Math.abs(direction.cross(first.minus(from))) < ON_LINE
+                && Math.abs(direction.cross(second.minus(from))) < ON_LINE
+                && !first.equals(second);
     }
 
     /**

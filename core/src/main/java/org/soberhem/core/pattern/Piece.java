@@ -3,10 +3,12 @@ package org.soberhem.core.pattern;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import org.soberhem.core.geometry.Allowance;
 import org.soberhem.core.geometry.Outline;
@@ -30,6 +32,7 @@ import org.soberhem.core.geometry.Point;
  * @param grainTo end of the grain line
  * @param levels heights of the body, by name
  * @param spans where the piece lies between the centre front (0) and the centre back (1): its two sides
+ * @param cutFrom how it is cut after another piece, if it is
  */
 @RecordBuilder
 public record Piece(
@@ -46,7 +49,8 @@ public record Piece(
         Point grainFrom,
         Point grainTo,
         Map<String, Level> levels,
-        Optional<Spans> spans)
+        Optional<Spans> spans,
+        Optional<CutFrom> cutFrom)
         implements PieceBuilder.With {
 
     /** How far beside a notch the edge's direction is read, as a share of the edge. */
@@ -62,6 +66,12 @@ public record Piece(
         lines = List.copyOf(lines);
         notches = List.copyOf(notches);
         levels = Collections.unmodifiableMap(new LinkedHashMap<>(levels));
+    }
+
+    /** Returns how many are cut, both sides together: out of the outer cloth, else of the use that has most. */
+    public int count() {
+        return cut.getOrDefault(
+                "outer", cut.values().stream().max(Integer::compare).orElse(1));
     }
 
     public Optional<Edge> edge(String wanted) {
@@ -142,7 +152,19 @@ public record Piece(
         for (Dart dart : darts) {
             width -= dart.takenUp(line.from(), direction);
         }
-        return Optional.of(width);
+        return Optional.of(width - takenAtMouths(line.from(), direction));
+    }
+
+    /** Returns what darts take up whose legs begin on a line; two that share a mouth take it up once. */
+    private double takenAtMouths(Point from, Point direction) {
+        double taken = 0;
+        Set<Set<Point>> mouths = new HashSet<>();
+        for (Dart dart : darts) {
+            if (dart.opensOn(from, direction) && mouths.add(Set.of(dart.first(), dart.second()))) {
+                taken += dart.first().distanceTo(dart.second());
+            }
+        }
+        return taken;
     }
 
     private double insideCentre(Point from, Point direction, double enter, double leave) {

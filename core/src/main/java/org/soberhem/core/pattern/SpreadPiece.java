@@ -11,7 +11,7 @@ import java.util.Locale;
  * @param piece what is cut
  * @param shape how it is cut
  * @param side "both", "left", "right" or "middle"
- * @param count how many come out of the outer cloth
+ * @param count how many are cut: out of the outer cloth, else of the use that has most
  */
 public record SpreadPiece(String name, Piece piece, CutShape shape, String side, int count) {
 
@@ -24,13 +24,13 @@ public record SpreadPiece(String name, Piece piece, CutShape shape, String side,
         for (String name : pattern.names()) {
             Piece left = pattern.piece(name, Side.LEFT).orElseThrow();
             Piece right = pattern.piece(name, Side.RIGHT).orElseThrow();
-            int outer = left.cut().getOrDefault("outer", 1);
+            int count = left.count();
             if (left == right || left.sameShapeAs(right, SAME)) {
                 spreads.add(new SpreadPiece(
-                        name, left, left.shape(), left.side() == Side.MIDDLE ? "middle" : "both", outer));
+                        name, left, left.shape(), left.side() == Side.MIDDLE ? "middle" : "both", count));
             } else {
                 // A fold whose halves differ cannot be folded; its halves are cut apart and joined on the centre line.
-                int each = left.shape() == CutShape.FOLD ? outer : Math.max(1, outer / 2);
+                int each = left.shape() == CutShape.FOLD ? count : Math.max(1, count / 2);
                 for (Piece piece : List.of(left, right)) {
                     String side = piece.side().name().toLowerCase(Locale.ROOT);
                     spreads.add(new SpreadPiece(name + " " + side, piece, CutShape.PLAIN, side, each));

@@ -153,7 +153,8 @@ final class Bodices {
                 new Point(front ? 20 : 0, length * 0.3),
                 new Point(front ? 20 : 0, length * 0.8),
                 levels,
-                Optional.of(spans));
+                Optional.of(spans),
+                Optional.empty());
     }
 
     private static Piece sleeve(Side side, double cap) {
@@ -183,6 +184,7 @@ final class Bodices {
                 new Point(0, 100),
                 new Point(0, 450),
                 Map.of("elbow", new Level("elbow", new Point(-half * 0.8, 320), new Point(half * 0.8, 320))),
+                Optional.empty(),
                 Optional.empty());
     }
 
@@ -216,6 +218,7 @@ final class Bodices {
                 new Point(0, 10),
                 new Point(0, 45),
                 Map.of(),
+                Optional.empty(),
                 Optional.empty());
     }
 

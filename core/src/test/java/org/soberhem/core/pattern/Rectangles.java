@@ -55,7 +55,8 @@ public final class Rectangles {
                 new Point(20, 50),
                 new Point(20, 350),
                 Map.of("waist", new Level("waist", new Point(0, 200), new Point(WIDTH, 200))),
-                Optional.of(spans));
+                Optional.of(spans),
+                Optional.empty());
     }
 
     private static Edge edge(String name, Role role, String from, Point start, String to, Point end) {

@@ -332,6 +332,21 @@ final class AlterPanel extends VBox {
         for (Effect effect : Effect.between(before, outcome.pattern())) {
             told.getChildren().add(Parts.text(effect.sentence().in(format), "small", "soft"));
         }
+        for (Alteration also : alteration.goesWith(outcome.pattern())) {
+            if (also.apply(outcome.pattern()).refusal().isEmpty()) {
+                offer(alteration, also);
+            }
+        }
         return Optional.of(outcome.pattern());
+    }
+
+    /** Offers what is usually altered with it, made as one. */
+    private void offer(Alteration alteration, Alteration also) {
+        Button both = Parts.button(
+                "Make both: " + also.sentence().in(studio.format()),
+                () -> keep(new Alteration.Together(List.of(alteration, also))),
+                "quiet");
+        both.setId("alter-also");
+        told.getChildren().add(both);
     }
 }

@@ -64,9 +64,9 @@ final class CutList {
 
     private static String cut(SpreadPiece spread) {
         Map<String, Integer> uses = spread.piece().cut();
-        int outer = Math.max(1, uses.getOrDefault("outer", 1));
+        int all = Math.max(1, spread.piece().count());
         String counts = uses.entrySet().stream()
-                .map(use -> use.getValue() * spread.count() / outer + " " + use.getKey())
+                .map(use -> use.getValue() * spread.count() / all + " " + use.getKey())
                 .collect(Collectors.joining(", "));
         return spread.shape().words(counts);
     }

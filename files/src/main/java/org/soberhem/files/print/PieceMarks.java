@@ -144,7 +144,7 @@ final class PieceMarks {
     }
 
     private String cutWords(Map<String, Integer> cut) {
-        int all = piece.cut().getOrDefault("outer", 1);
+        int all = piece.count();
         return "cut "
                 + cut.entrySet().stream()
                         .map(use -> use.getValue() * spread.count() / Math.max(1, all) + " " + use.getKey())

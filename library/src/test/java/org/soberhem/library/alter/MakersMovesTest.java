@@ -486,6 +486,23 @@ class MakersMovesTest {
     }
 
     @Test
+    void p12_dartFromArmpitToHem_isDividedIntoThree_andTheWaistIsKept() {
+        Pattern suit = sheet("jacket-1911");
+        Pattern merged = made(suit, "join-pieces", Map.of());
+        Piece side = merged.pieces().stream()
+                .filter(piece -> piece.darts().size() == 2)
+                .findFirst()
+                .orElseThrow();
+        assertThat(girth(merged, "waist")).as("joined").isCloseTo(girth(suit, "waist"), within(IN / 16));
+        EdgeRef dart = new EdgeRef(side.name(), side.darts().get(0).name());
+        Pattern after = made(merged, "dart-divide", Map.of("dart", dart, "count", 3, "apart", 1.25 * IN));
+        assertThat(left(after, side.name()).darts()).hasSize(6);
+        assertThat(girth(after, "waist")).isCloseTo(girth(merged, "waist"), within(TAPE));
+        assertThat(left(after, side.name()).edges())
+                .isEqualTo(left(merged, side.name()).edges());
+    }
+
+    @Test
     void p13_puffOfATwoPieceSleeve_leavesItsSeamsTrue_andTheOppositeTakesItOut() {
         Pattern sleeve = sheet("sleeve-1895");
         for (double inches : new double[] {0.125, 1, 2, 4}) {
@@ -561,6 +578,100 @@ class MakersMovesTest {
         assertThat(left(stays, "side-front/yoke").edges())
                 .extracting(Edge::name)
                 .doesNotHaveDuplicates();
+    }
+
+    @Test
+    void p15_strapIsShortened_alongItself_andKeepsItsBreadth() {
+        Pattern bodice = sheet("bodice-1530");
+        Pattern after = made(bodice, "strap-length", Map.of("edge", edge("front.shoulder"), "amount", -3 * IN / 2));
+        Strap was = Strap.below(left(bodice, "front"), "shoulder");
+        Strap is = Strap.below(left(after, "front"), "shoulder");
+        assertThat(was.length() - is.length()).isCloseTo(1.5 * IN, within(IN / 16));
+        assertThat(after.length(edge("front.shoulder"), Side.LEFT))
+                .isCloseTo(bodice.length(edge("front.shoulder"), Side.LEFT), within(0.01));
+        assertThat(after.length(edge("front.neck"), Side.LEFT)).isEqualTo(bodice.length(edge("front.neck"), Side.LEFT));
+    }
+
+    @Test
+    void p15_aYokeAboveTheBack_offersTheStrapsShorterByItsHeight() {
+        Pattern bodice = sheet("bodice-1530");
+        Alteration yoke = alteration(bodice, "add-above", Map.of("edge", edge("back.neck"), "height", 3 * IN));
+        assertThat(yoke.goesWith(yoke.apply(bodice).pattern()))
+                .extracting(each -> each.sentence().in(LengthFormat.INCH_EIGHTHS))
+                .containsExactly("Shorten the strap at the front shoulder by 3 in");
+    }
+
+    @Test
+    void p9_liningFollowsItsPiece_andAsksIfItCannot() {
+        Pattern bodice = sheet("bodice-1883");
+        Alteration lining =
+                alteration(bodice, "add-lining", Map.of("piece", "front", "smaller", 0.0, "longer", IN / 2));
+        Alteration taken = alteration(bodice, "take-in-seam", Map.of("atTop", IN / 2, "atBottom", IN / 2));
+        DraftedGarment work = worked("bodice-1883", lining, taken);
+        assertThat(asked(work)).isEmpty();
+        assertThat(work.pattern().length(edge("front-lining.side"), Side.LEFT))
+                .isCloseTo(work.pattern().length(edge("front.side"), Side.LEFT) + IN / 2, within(IN / 16));
+        assertThat(left(work.pattern(), "front-lining").cut()).containsOnlyKeys("lining");
+        assertThat(left(work.pattern(), "front").cut()).doesNotContainKey("lining");
+        Alteration beside =
+                alteration(bodice, "add-lining", Map.of("piece", "side-back", "smaller", 0.0, "longer", 0.0));
+        Alteration joined = alteration(bodice, "join-pieces", Map.of("edge", edge("front.side")));
+        assertThat(asked(worked("bodice-1883", beside, joined)))
+                .containsExactly("side-back-lining no longer as the side-back");
+    }
+
+    @Test
+    void p22_interfacing_isSmallerAllRound_andEndsAtItsLevel() {
+        Pattern suit = sheet("jacket-1911");
+        Pattern after = made(suit, "add-interfacing", Map.of("piece", "front", "until", "bust", "smaller", IN / 2));
+        var whole = left(suit, "front").seamLine();
+        var inner = left(after, "front-interfacing").seamLine();
+        double bust = left(suit, "front").levels().get("bust").from().y();
+        assertThat(inner.box().maxY()).isCloseTo(bust, within(0.1));
+        assertThat(inner.corners()).allMatch(whole::contains);
+        double nearest = inner.corners().stream()
+                .filter(at -> at.y() < bust - 1)
+                .mapToDouble(at -> whole.corners().stream()
+                        .mapToDouble(at::distanceTo)
+                        .min()
+                        .orElseThrow())
+                .min()
+                .orElseThrow();
+        assertThat(nearest).isCloseTo(IN / 2, within(IN / 32));
+    }
+
+    @Test
+    void p22_interlining_ofAFold_staysOnTheFold() {
+        Pattern bodice = sheet("bodice-1530");
+        Pattern after = made(bodice, "add-interlining", Map.of("piece", "back", "smaller", IN / 8));
+        Edge fold = left(after, "back-interlining").edge("centre").orElseThrow();
+        assertThat(fold.path().start().x()).isEqualTo(0);
+        var outer = left(bodice, "back").edge("side").orElseThrow().path().flattened(0.01);
+        Point middle = left(after, "back-interlining")
+                .edge("side")
+                .orElseThrow()
+                .path()
+                .atShare(0.5);
+        double nearest = Double.POSITIVE_INFINITY;
+        for (int i = 1; i < outer.size(); i++) {
+            nearest = Math.min(nearest, distance(middle, outer.get(i - 1), outer.get(i)));
+        }
+        assertThat(nearest).isCloseTo(IN / 8, within(0.05));
+    }
+
+    @Test
+    void p22_pocket_marksBothEdgesOfItsSeam_andItsBagIsAPieceOfItsOwn() {
+        Pattern skirt = sheet("walking-skirt-1906");
+        Pattern after = made(
+                skirt, "add-pocket", Map.of("below", 3 * IN, "opening", 6 * IN, "width", 7 * IN, "depth", 12 * IN));
+        assertThat(left(after, "pocket").seamLine().box().width()).isCloseTo(7 * IN, within(0.01));
+        assertThat(left(after, "pocket").seamLine().box().height()).isCloseTo(12 * IN, within(0.01));
+        assertThat(after.pieces().stream()
+                        .filter(piece ->
+                                piece.side() == Side.LEFT && !piece.name().equals("pocket"))
+                        .flatMap(piece -> piece.notches().stream())
+                        .filter(notch -> notch.name().startsWith("pocket")))
+                .hasSize(4);
     }
 
     @Test

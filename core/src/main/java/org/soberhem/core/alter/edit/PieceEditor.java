@@ -13,6 +13,7 @@ import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
+import org.soberhem.core.pattern.CutFrom;
 import org.soberhem.core.pattern.CutShape;
 import org.soberhem.core.pattern.Dart;
 import org.soberhem.core.pattern.Edge;
@@ -48,6 +49,7 @@ public final class PieceEditor {
     Point grainTo;
     public Map<String, Level> levels;
     public Optional<Spans> spans;
+    public Optional<CutFrom> cutFrom;
     private final Side side;
     public Optional<Double> centreX;
 
@@ -66,12 +68,13 @@ public final class PieceEditor {
         grainTo = piece.grainTo();
         levels = new LinkedHashMap<>(piece.levels());
         spans = piece.spans();
+        cutFrom = piece.cutFrom();
     }
 
     public Piece piece() {
         return new Piece(
                 name, side, shape, cut, points, edges, centreX, darts, lines, notches, grainFrom, grainTo, levels,
-                spans);
+                spans, cutFrom);
     }
 
     /** Sends every mark elsewhere; edges stay. */

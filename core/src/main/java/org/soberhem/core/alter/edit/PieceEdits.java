@@ -60,6 +60,7 @@ public final class PieceEdits {
                 grainFrom,
                 grainTo,
                 Map.of(),
+                Optional.empty(),
                 Optional.empty());
     }
 }

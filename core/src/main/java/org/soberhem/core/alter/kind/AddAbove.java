@@ -6,6 +6,7 @@ import org.soberhem.core.alter.edit.AlterationRefusal;
 import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.PieceEdits;
 import org.soberhem.core.alter.edit.SeamEdits;
+import org.soberhem.core.alter.edit.SeamRole;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.edit.WornPieces;
 import org.soberhem.core.geometry.Bisection;
@@ -13,6 +14,7 @@ import org.soberhem.core.geometry.LineSegment;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.pattern.Derived;
 import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
@@ -20,6 +22,7 @@ import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Role;
 import org.soberhem.core.pattern.Seam;
 import org.soberhem.core.pattern.SeamCheck;
+import org.soberhem.core.pattern.Side;
 
 /**
  * Adds a piece above an open upper edge, such as a yoke above a back that lies too low; what it joins is gathered into
@@ -94,6 +97,20 @@ public record AddAbove(EdgeRef edge, double height, double narrower, Sides sides
                         ? new Seam(List.of(edge), lower, Seam.Kind.PLAIN, 0, 0)
                         : new Seam(List.of(edge), lower, Seam.Kind.GATHERED, fullness - ASIDE, fullness + ASIDE));
         return pattern.with(pieces, seams);
+    }
+
+    /** A yoke above shortens the way over the shoulder: the straps of other pieces by as much. */
+    @Override
+    public List<Alteration> goesWith(Pattern made) {
+        return made.pieces().stream()
+                .filter(piece ->
+                        !Derived.isOf(piece.name(), Derived.parent(edge.piece())) && piece.side() != Side.RIGHT)
+                .flatMap(piece -> SeamRole.STRAP_END
+                        .of(made, piece)
+                        .<Alteration>map(
+                                end -> new LengthenStrap(new EdgeRef(piece.name(), end.name()), -height, Sides.BOTH))
+                        .stream())
+                .toList();
     }
 
     private Piece yoke(Piece below, String name) {

@@ -20,12 +20,15 @@ public sealed interface Alteration
                 AddFacing,
                 AddFastenings,
                 AddOverlap,
+                AddPocket,
                 AddYoke,
                 ChangeDart,
                 ChangeGrain,
+                CutInner,
                 CutOff,
                 DartToGathers,
                 DartToSeam,
+                DivideDart,
                 EvenAllowances,
                 GrowthTuck,
                 HollowEdge,
@@ -36,6 +39,7 @@ public sealed interface Alteration
                 LeaveSo,
                 LengthenAtLevel,
                 LengthenShoulder,
+                LengthenStrap,
                 MovePoint,
                 MoveSeam,
                 MoveStrap,
@@ -77,6 +81,15 @@ public sealed interface Alteration
      * @throws AlterationRefusal if it cannot be made
      */
     Pattern made(Pattern pattern);
+
+    /**
+     * Returns what is usually altered with it.
+     *
+     * @param made the pattern as this alteration made it
+     */
+    default List<Alteration> goesWith(Pattern made) {
+        return List.of();
+    }
 
     /** Returns the altered pattern, or the unaltered one and why it cannot be done. */
     default Outcome apply(Pattern pattern) {

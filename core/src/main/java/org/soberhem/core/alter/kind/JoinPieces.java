@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import org.soberhem.core.alter.edit.AlterationRefusal;
 import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.alter.edit.PieceEdits;
@@ -191,7 +192,10 @@ public record JoinPieces(EdgeRef edge, Sides sides) implements Alteration {
         });
     }
 
-    /** Marks what lies between the two edges as two darts that share their mouth, where it is widest. */
+    /**
+     * Marks what lies between the two edges as two darts that share their mouth: at the waist, so that its girth stays,
+     * else where it is widest.
+     */
     private static void darts(PieceEditor made, Path mine, Path laid, String name) {
         double widest = 0;
         int at = 0;
@@ -211,10 +215,24 @@ public record JoinPieces(EdgeRef edge, Sides sides) implements Alteration {
                     "Both edges bulge and would overlap by {}: they cannot lie flat together", -widest);
         }
         if (widest > FLAT) {
-            Point here = mine.atShare((double) at / SAMPLES);
-            Point there = laid.atShare(1 - (double) at / SAMPLES);
+            double share = atWaist(made, mine, laid).orElse((double) at / SAMPLES);
+            Point here = mine.atShare(share);
+            Point there = laid.atShare(1 - share);
             made.darts.add(new Dart(name + " up", mine.start(), here, there));
             made.darts.add(new Dart(name + " down", mine.end(), here, there));
         }
+    }
+
+    /** Returns where the waist crosses the edges, if a dart opens there. */
+    private static OptionalDouble atWaist(PieceEditor made, Path mine, Path laid) {
+        Level waist = made.levels.get("waist");
+        if (waist == null) {
+            return OptionalDouble.empty();
+        }
+        Point square = waist.to().minus(waist.from()).unit().outward();
+        OptionalDouble share = mine.shareWhere(at -> at.minus(waist.from()).dot(square));
+        boolean opens = share.isPresent()
+                && mine.atShare(share.getAsDouble()).distanceTo(laid.atShare(1 - share.getAsDouble())) > FLAT;
+        return opens ? share : OptionalDouble.empty();
     }
 }

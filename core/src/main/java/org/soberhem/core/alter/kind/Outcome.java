@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.soberhem.core.alter.edit.AlterationRefusal;
+import org.soberhem.core.alter.edit.CutAfter;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Edge;
@@ -41,7 +42,7 @@ public record Outcome(
     public static Outcome of(Pattern before, Alteration alteration) {
         Pattern after;
         try {
-            after = AddFacing.following(before, alteration.made(before));
+            after = CutAfter.following(before, alteration.made(before));
         } catch (AlterationRefusal refusal) {
             return refused(before, refusal.sentence());
         } catch (ArithmeticException vanished) {
@@ -61,7 +62,7 @@ public record Outcome(
                 .findFirst();
         if (torn.isPresent() && completed.isPresent() && spoiled.stream().allMatch(Outcome::isTiny)) {
             return new Outcome(
-                    AddFacing.following(before, completed.get().made(before)),
+                    CutAfter.following(before, completed.get().made(before)),
                     Optional.empty(),
                     List.of(),
                     Optional.empty(),
@@ -153,7 +154,7 @@ public record Outcome(
         }
         Alteration.Together together = new Alteration.Together(parts);
         try {
-            Pattern whole = AddFacing.following(before, together.made(before));
+            Pattern whole = CutAfter.following(before, together.made(before));
             boolean sound =
                     crossing(before, whole).isEmpty() && spoiled(before, whole).isEmpty();
             return sound ? Optional.of(together) : Optional.empty();
