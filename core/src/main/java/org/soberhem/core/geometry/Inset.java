@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Moves the edges of a closed outline inward, each by its own amount, and keeps them curves: the seam line within a
- * plate's cutting line.
+ * Moves the edges of a closed outline inward or outward, each by its own amount, and keeps them curves: the seam line
+ * within a plate's cutting line, an interlining within its piece.
  *
  * <p>Each curve is halved twice; each part is replaced by the cubic with the offset's own ends, directions and speeds.
  * On the curves of a bodice this stays within 0.02 mm of the true parallel.
@@ -26,7 +26,7 @@ public final class Inset {
      * Returns the edges moved inward and trimmed or lengthened to meet at their corners.
      *
      * @param edges closed, clockwise as seen
-     * @param amounts how far each moves inward, in millimetres, not negative; one an edge
+     * @param amounts how far each moves inward, in millimetres, negative outward; one an edge
      */
     public static List<Path> of(List<Path> edges, double[] amounts) {
         List<List<Segment>> sides = new ArrayList<>(edges.size());
@@ -35,7 +35,7 @@ public final class Inset {
         }
         for (int i = 0; i < sides.size(); i++) {
             int next = (i + 1) % sides.size();
-            meet(sides.get(i), sides.get(next), REACH * Math.max(amounts[i], amounts[next]));
+            meet(sides.get(i), sides.get(next), REACH * Math.max(Math.abs(amounts[i]), Math.abs(amounts[next])));
         }
         return sides.stream().map(Inset::joined).toList();
     }

@@ -76,7 +76,7 @@ public record DraftedGarment(
                 Checks.quantities(sheet, inputs, pattern));
     }
 
-    /** Returns which alterations leave something so that is not there, by their place, each with what could be meant. */
+    /** Returns which alterations leave so what is not there, by their place, each with what could be meant. */
     private static Map<Integer, Sentence> settlesNothing(
             List<Alteration> alterations,
             List<CheckResult> checks,

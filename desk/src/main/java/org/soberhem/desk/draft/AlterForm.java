@@ -211,6 +211,21 @@ final class AlterForm extends VBox {
         }
     }
 
+    /** Puts in what the hand on the paper answered; what it did not stays. */
+    @SuppressWarnings("unchecked")
+    void take(Map<String, Object> answers) {
+        for (Field field : fields) {
+            Object answer = answers.get(field.ask().name());
+            if (answer != null && field.control() instanceof ChoiceBox<?> choice) {
+                if (choice.getItems().contains(answer)) {
+                    ((ChoiceBox<Object>) choice).setValue(answer);
+                }
+            } else if (answer != null && field.control() instanceof TextField text) {
+                text.setText(text(field.ask(), answer));
+            }
+        }
+    }
+
     /** Returns what is meant by the places that are answered. */
     MeantPlaces meant() {
         List<MeantPlaces.Answer> answers = new ArrayList<>();

@@ -5,7 +5,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.BiConsumer;
-import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
@@ -21,20 +20,26 @@ import org.soberhem.core.alter.edit.AlterationRefusal;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.alter.kind.MovePoint;
+import org.soberhem.core.alter.kind.MoveStrap;
 import org.soberhem.core.alter.kind.Outcome;
+import org.soberhem.core.alter.kind.TurnStrap;
 import org.soberhem.core.costume.Garment;
+import org.soberhem.core.geometry.Point;
 import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.StringLine;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
-import org.soberhem.desk.widget.CornerDrag;
+import org.soberhem.core.pattern.Side;
+import org.soberhem.desk.widget.Paper;
+import org.soberhem.desk.widget.PaperPull;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.studio.AlterationCommands;
 import org.soberhem.studio.Studio;
 
 /** The next alteration with what it would do before it is made, those made so far, and the versions. */
-final class AlterPanel extends VBox {
+final class AlterPanel extends VBox implements PaperPull.Hand {
 
     private final Studio studio;
     private final AlterationCommands desk;
@@ -48,7 +53,7 @@ final class AlterPanel extends VBox {
     private final Button usual;
     private final Button leave;
     private final BiConsumer<Optional<Pattern>, Optional<Pattern>> preview;
-    private final Consumer<List<EdgeRef>> light;
+    private final BiConsumer<List<EdgeRef>, Optional<Paper.Guide>> light;
     private final MadeList made;
     private final VersionsBox versions;
     private DraftedGarment work;
@@ -62,13 +67,13 @@ final class AlterPanel extends VBox {
      * @param studio the studio
      * @param desk the commands
      * @param preview gets the pattern as it would become, or nothing; and a state to compare with, or nothing
-     * @param light gets the edges that are meant
+     * @param light gets the edges that are meant, and the string by which a strap is judged
      */
     AlterPanel(
             Studio studio,
             AlterationCommands desk,
             BiConsumer<Optional<Pattern>, Optional<Pattern>> preview,
-            Consumer<List<EdgeRef>> light) {
+            BiConsumer<List<EdgeRef>, Optional<Paper.Guide>> light) {
         this.light = light;
         this.studio = studio;
         this.desk = desk;
@@ -177,7 +182,8 @@ final class AlterPanel extends VBox {
     }
 
     /** Shows the move of a corner that was pulled on the paper; it is not made yet. */
-    void pulled(CornerDrag.Pull pull) {
+    @Override
+    public void corner(EdgeRef corner, double out, double down) {
         studio.library().alterations().stream()
                 .filter(kind -> kind.does().equals("move-point"))
                 .findFirst()
@@ -185,8 +191,27 @@ final class AlterPanel extends VBox {
                     find.setText("");
                     kinds.getSelectionModel().select(kind);
                     kinds.scrollTo(kind);
-                    form.show(kind, work.pattern(), new MovePoint(pull.corner(), pull.out(), pull.down(), Sides.BOTH));
+                    form.show(kind, work.pattern(), new MovePoint(corner, out, down, Sides.BOTH));
                 });
+    }
+
+    /** Puts in by how much an edge was pulled on the paper; it is not made yet. */
+    @Override
+    public void edge(EdgeRef edge, double share, double inward) {
+        AlterationKind kind = kinds.getSelectionModel().getSelectedItem();
+        if (kind != null && HandAnswers.isPulled(kind)) {
+            double length = work.pattern().length(edge, Side.LEFT);
+            form.take(HandAnswers.pulled(kind, edge, share, inward, length));
+        }
+    }
+
+    /** Puts in where a piece was tapped. */
+    @Override
+    public void place(String piece, Point at) {
+        AlterationKind kind = kinds.getSelectionModel().getSelectedItem();
+        if (kind != null && work != null) {
+            form.take(HandAnswers.tapped(kind, work.pattern(), piece, at));
+        }
     }
 
     private void offer() {
@@ -276,7 +301,7 @@ final class AlterPanel extends VBox {
     private void weigh() {
         told.getChildren().clear();
         MeantPlaces meant = form.meant();
-        light.accept(meant.lit());
+        light.accept(meant.lit(), Optional.empty());
         if (!meant.question().isEmpty()) {
             told.getChildren().add(Parts.text(meant.question(), "small", "needs"));
         }
@@ -288,9 +313,7 @@ final class AlterPanel extends VBox {
             if (typed.isPresent()) {
                 after = told(typed.get());
             } else {
-                told.getChildren()
-                        .add(Parts.text(
-                                "Type an amount to see what it does, or take the usual ones.", "small", "soft"));
+                told.getChildren().add(Parts.text(hint(), "small", "soft"));
             }
         } catch (AlterationRefusal beyond) {
             told.getChildren().add(Parts.text(beyond.sentence().in(studio.format()), "needs"));
@@ -300,6 +323,13 @@ final class AlterPanel extends VBox {
         if (work != null) {
             preview.accept(after, Optional.empty());
         }
+    }
+
+    private String hint() {
+        AlterationKind kind = kinds.getSelectionModel().getSelectedItem();
+        return kind != null && HandAnswers.isPulled(kind)
+                ? "Type an amount to see what it does, pull the lit edge on the paper, or take the usual ones."
+                : "Type an amount to see what it does, or take the usual ones.";
     }
 
     /** Offers the largest amount that can be made there. */
@@ -332,12 +362,26 @@ final class AlterPanel extends VBox {
         for (Effect effect : Effect.between(before, outcome.pattern())) {
             told.getChildren().add(Parts.text(effect.sentence().in(format), "small", "soft"));
         }
+        strapEnd(alteration)
+                .flatMap(end -> StringLine.of(outcome.pattern(), end, work.inputs()))
+                .ifPresent(string -> {
+                    told.getChildren().add(Parts.text(string.sentence().in(format), "small"));
+                    light.accept(
+                            form.meant().lit(),
+                            Optional.of(new Paper.Guide(string.piece(), string.bust(), string.end())));
+                });
         for (Alteration also : alteration.goesWith(outcome.pattern())) {
             if (also.apply(outcome.pattern()).refusal().isEmpty()) {
                 offer(alteration, also);
             }
         }
         return Optional.of(outcome.pattern());
+    }
+
+    private static Optional<EdgeRef> strapEnd(Alteration alteration) {
+        return alteration instanceof TurnStrap turn
+                ? Optional.of(turn.edge())
+                : alteration instanceof MoveStrap move ? Optional.of(move.edge()) : Optional.empty();
     }
 
     /** Offers what is usually altered with it, made as one. */

@@ -31,6 +31,7 @@ public final class DraftView extends PlaceView {
     private final Studio studio;
     private final DraftPresenter presenter;
     private List<EdgeRef> lit = List.of();
+    private Optional<Paper.Guide> guide = Optional.empty();
     private final Paper paper = new Paper();
     private final PointsPanel numbers = new PointsPanel(paper.pickProperty()::set);
     private final SumPaper sumPaper = new SumPaper();
@@ -180,15 +181,21 @@ public final class DraftView extends PlaceView {
         }
     }
 
-    /** Lights what an alteration means; only while altering, and a corner can be pulled then. */
-    private void light(List<EdgeRef> edges) {
+    /** Lights what an alteration means; only while altering, and what is lit can be pulled then. */
+    private void light(List<EdgeRef> edges, Optional<Paper.Guide> line) {
         lit = edges;
-        paper.light(alter.isVisible() ? lit : List.of());
+        guide = line;
+        light();
+    }
+
+    private void light() {
+        boolean altering = alter.isVisible();
+        paper.light(altering ? lit : List.of(), altering ? guide : Optional.empty());
+        paper.letPull(altering ? Optional.of(alter) : Optional.empty());
     }
 
     private void redraw() {
-        paper.light(alter.isVisible() ? lit : List.of());
-        paper.letPull(alter.isVisible() ? Optional.of(alter::pulled) : Optional.empty());
+        light();
         presenter
                 .drafted()
                 .ifPresent(drafted -> paper.show(presenter.scene(drafted, alter.isVisible() || whatIf.isVisible())));

@@ -2,7 +2,6 @@ package org.soberhem.desk.widget;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Group;
@@ -32,6 +31,13 @@ import org.soberhem.core.pattern.SpreadPiece;
  * number changes, until they are fitted again.
  */
 public final class Paper extends Region {
+
+    /**
+     * A line that helps to judge, such as a string held against the body.
+     *
+     * @param piece on which piece it is drawn
+     */
+    public record Guide(String piece, Point from, Point to) {}
 
     /** A chosen point of a piece. */
     public record Pick(String piece, String point) {}
@@ -94,8 +100,9 @@ public final class Paper extends Region {
     private double dragX;
     private double dragY;
     private List<EdgeRef> lit = List.of();
-    private Optional<Consumer<CornerDrag.Pull>> pulled = Optional.empty();
-    private Optional<CornerDrag> drag = Optional.empty();
+    private Optional<Guide> guide = Optional.empty();
+    private Optional<PaperPull.Hand> hand = Optional.empty();
+    private Optional<PaperPull> drag = Optional.empty();
 
     public Paper() {
         getStyleClass().add("sheet");
@@ -112,10 +119,10 @@ public final class Paper extends Region {
             requestFocus();
             dragX = event.getX();
             dragY = event.getY();
-            drag = pulled.isPresent() ? dragged(new Point(dragX, dragY)) : Optional.empty();
+            drag = hand.isPresent() ? dragged(new Point(dragX, dragY)) : Optional.empty();
         });
         sheet.addEventHandler(MouseEvent.MOUSE_RELEASED, event -> {
-            drag.ifPresent(each -> each.end(new Point(event.getX(), event.getY()), pulled));
+            drag.ifPresent(each -> each.end(new Point(event.getX(), event.getY()), hand.orElseThrow()));
             drag = Optional.empty();
         });
         sheet.addEventHandler(MouseEvent.MOUSE_DRAGGED, event -> {
@@ -160,34 +167,34 @@ public final class Paper extends Region {
         draw();
     }
 
-    /** Lights edges, so that it is seen which are meant. */
-    public void light(List<EdgeRef> edges) {
-        if (!lit.equals(edges)) {
+    /** Lights edges and draws a line beside them, so that it is seen what is meant. */
+    public void light(List<EdgeRef> edges, Optional<Guide> line) {
+        if (!lit.equals(edges) || !guide.equals(line)) {
             lit = edges;
+            guide = line;
             draw();
         }
     }
 
-    /** Lets the chosen corner be pulled; empty lets the paper be moved instead. */
-    public void letPull(Optional<Consumer<CornerDrag.Pull>> gets) {
-        pulled = gets;
+    /** Lets the chosen corner and the lit edges be pulled and pieces be tapped; empty lets the paper be moved only. */
+    public void letPull(Optional<PaperPull.Hand> gets) {
+        hand = gets;
     }
 
-    /** Begins to pull the chosen corner if the mouse is on it. */
-    private Optional<CornerDrag> dragged(Point mouse) {
-        for (SpreadPiece spread : SpreadPiece.of(scene.pattern())) {
-            PieceLayout.Place place = layout.places().get(spread.name());
-            Optional<Point> at = Optional.ofNullable(pick.get())
-                    .filter(chosen -> chosen.piece().equals(spread.piece().name()))
-                    .map(chosen -> spread.piece().points().get(chosen.point()))
-                    .map(point -> view.of(place.of(point)))
-                    .filter(point -> point.distanceTo(mouse) < NEAR);
-            if (at.isPresent()) {
-                double step = scene.format() == LengthFormat.CENTIMETRES ? 1 : 25.4 / 8;
-                return Optional.of(new CornerDrag(pick.get(), at.get(), view.scale(), place.mirrored(), step));
-            }
-        }
-        return Optional.empty();
+    /** Begins to pull what the mouse is on. */
+    private Optional<PaperPull> dragged(Point mouse) {
+        double step = scene.format() == LengthFormat.CENTIMETRES ? 1 : 25.4 / 8;
+        return frames().stream()
+                .flatMap(frame -> PaperPull.corner(frame, pick.get(), mouse, NEAR, step)
+                        .or(() -> PaperPull.edge(frame, lit, mouse, step))
+                        .stream())
+                .findFirst();
+    }
+
+    private List<PaperPull.Frame> frames() {
+        return SpreadPiece.of(scene.pattern()).stream()
+                .map(spread -> new PaperPull.Frame(spread, layout.places().get(spread.name()), view))
+                .toList();
     }
 
     /** Lays the pieces out again and shows them whole. */
@@ -261,6 +268,10 @@ public final class Paper extends Region {
             }
         }
         pick.set(nearest);
+        if (nearest == null && hand.isPresent()) {
+            frames().forEach(frame -> frame.within(mouse)
+                    .ifPresent(at -> hand.get().place(frame.spread().piece().name(), at)));
+        }
     }
 
     @Override
@@ -315,7 +326,7 @@ public final class Paper extends Region {
         }
         for (SpreadPiece spread : spreads) {
             PieceDrawing over = new PieceDrawing(spread, layout.places().get(spread.name()), view);
-            drawing.getChildren().add(over.lit(lit));
+            drawing.getChildren().add(over.lit(lit, guide));
         }
         // Over the pieces: beneath them it would show only where it is the larger.
         scene.ghost().ifPresent(this::drawGhost);

@@ -72,8 +72,10 @@ public final class PieceDrawing {
         return group;
     }
 
-    /** Draws those of some edges that are in this piece, to be seen over it. */
-    Group lit(List<EdgeRef> edges) {
+    /** Draws those of some edges that are in this piece, and the line that belongs to it, to be seen over it. */
+    Group lit(List<EdgeRef> edges, Optional<Paper.Guide> guide) {
+        guide.filter(line -> line.piece().equals(spread.piece().name()))
+                .ifPresent(line -> group.getChildren().add(Ink.line(screen(line.from()), screen(line.to()), "guide")));
         for (Edge edge : spread.piece().edges()) {
             if (edges.contains(new EdgeRef(spread.piece().name(), edge.name()))) {
                 group.getChildren().add(Ink.polyline(screen(edge.path()), "lit"));

@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.soberhem.core.alter.kind.LeaveSo;
 import org.soberhem.core.alter.kind.MovePoint;
 import org.soberhem.core.alter.kind.ShapeLine;
+import org.soberhem.core.alter.kind.TakeInSeam;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.draft.CheckResult;
@@ -146,5 +147,46 @@ class MakersMovesJourneyTest extends DemoJourney {
         Button make = robot.lookup("#alter-make").queryAs(Button.class);
         press(robot, make.isDisabled() ? "#alter-complete" : "#alter-make");
         assertThat(garment("Bodice").alterations().toString()).contains(MovePoint.class.getSimpleName());
+    }
+
+    private static Paper paper(FxRobot robot) {
+        return robot.lookup(node -> node instanceof Paper && node.isVisible()).queryAs(Paper.class);
+    }
+
+    @Test
+    void aWholeSeamPulledOnThePaper_isTakenInAtBothEdges(FxRobot robot) {
+        open(robot, "visit-1869", "Bodice", "alter");
+        type(robot, "#alter-find", "Take in or let out a seam");
+        robot.interact(() -> PaperHand.pullEdge(paper(robot), 9, 0));
+        WaitForAsyncUtils.waitForFxEvents();
+        String top = robot.lookup("#alter-atTop").queryAs(TextField.class).getText();
+        assertThat(top).as("taken or let out").isNotBlank();
+        assertThat(robot.lookup("#alter-atBottom").queryAs(TextField.class).getText())
+                .isEqualTo(top);
+        press(robot, "#alter-make");
+        assertThat(garment("Bodice").alterations()).last().isInstanceOf(TakeInSeam.class);
+    }
+
+    @Test
+    void aTapOnAPiece_saysWhereItIsWidened(FxRobot robot) {
+        open(robot, "visit-1869", "Bodice", "alter");
+        type(robot, "#alter-find", "Add width where I point");
+        robot.interact(() -> PaperHand.tap(paper(robot)));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(Double.parseDouble(
+                        robot.lookup("#alter-at").queryAs(TextField.class).getText()))
+                .isBetween(0.3, 0.7);
+    }
+
+    @Test
+    void strapless_isAskedWhatHoldsItUp_andTheAnswerSettlesIt(FxRobot robot) {
+        open(robot, "visit-1869", "Bodice", "alter");
+        type(robot, "#alter-find", "strapless");
+        type(robot, "#alter-below", "-1");
+        press(robot, "#alter-make");
+        open(robot, "visit-1869", "Bodice", "checks");
+        assertThat(words(robot)).contains("What holds it up");
+        assertThat(studio.situation().inTheWay())
+                .anyMatch(each -> each.sentence().in(studio.format()).contains("What holds it up"));
     }
 }

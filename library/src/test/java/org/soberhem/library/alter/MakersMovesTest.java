@@ -27,6 +27,7 @@ import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.judging.PatternQuestion;
+import org.soberhem.core.judging.StringLine;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Edge;
@@ -316,6 +317,34 @@ class MakersMovesTest {
                     .as(id)
                     .allMatch(SeamCheck::isTrue);
         }
+    }
+
+    @Test
+    void p6_stringFromTheBustPoint_tellsHowTheStrapLeans_andTheNecklinesWidth() {
+        CompiledSheet sheet = LIBRARY.sheet("bodice-1530").orElseThrow();
+        Pattern bodice = sheet("bodice-1530");
+        EdgeRef end = edge("front.shoulder");
+        StringLine before = StringLine.of(bodice, end, sheet.middle()).orElseThrow();
+        assertThat(before.bust().x()).as("a fifth of the bust apart").isCloseTo(3.6 * IN, within(0.1));
+        Pattern turned = made(bodice, "turn-strap", Map.of("edge", end, "degrees", 8.0));
+        StringLine after = StringLine.of(turned, end, sheet.middle()).orElseThrow();
+        assertThat(after.strap() + after.lean() - before.strap() - before.lean())
+                .isCloseTo(8, within(0.05));
+        assertThat(after.inner()).isLessThan(before.inner() - 5);
+        assertThat(after.sentence().in(LengthFormat.INCH_EIGHTHS))
+                .contains("The neckline is 8¾ in wide between the straps")
+                .contains("at the shoulder");
+        assertThat(StringLine.of(bodice, edge("back.shoulder"), sheet.middle())).isEmpty();
+    }
+
+    @Test
+    void p7_strapsFartherOut_areJudgedAgainstThePeriod_onPaper() {
+        Alteration out =
+                alteration(sheet("bodice-1530"), "strap-out", Map.of("edge", edge("front.shoulder"), "out", IN / 2));
+        double before = worked("bodice-1530").quantities().get("strap-outset-from-neck-point");
+        double after = worked("bodice-1530", out).quantities().get("strap-outset-from-neck-point");
+        assertThat(before).isCloseTo(2.5 * IN, within(0.5));
+        assertThat(after - before).as("its inner end turns a little with it").isBetween(IN / 2, IN * 5 / 8);
     }
 
     private static DraftedGarment worked(String id, Alteration... alterations) {

@@ -23,6 +23,12 @@ public final class CutAfter {
     /** The edge of a strip that lies on the edge that it is cut after. */
     public static final String OUTER = "outer";
 
+    /** Knots by which the inner edge of a strip follows a curved edge. */
+    private static final int KNOTS = 8;
+
+    /** How far beside a knot the direction of an edge is read, as a share of its length. */
+    private static final double BESIDE = 0.001;
+
     private CutAfter() {}
 
     /**
@@ -116,8 +122,8 @@ public final class CutAfter {
 
     private static Piece strip(Piece master, String name, Path along, CutFrom from) {
         boolean shaped = from.way() == CutFrom.Way.SHAPED_STRIP;
-        Path outer = shaped ? Inset.parallel(along, from.smaller()) : straight(along, from.smaller());
-        Path inner = shaped ? Inset.parallel(along, from.width()) : straight(along, from.width());
+        Path outer = shaped ? parallel(along, from.smaller()) : straight(along, from.smaller());
+        Path inner = shaped ? parallel(along, from.width()) : straight(along, from.width());
         List<Edge> edges = new ArrayList<>();
         double allowance = new PieceEditor(master).usualAllowance();
         edges.add(new Edge(OUTER, Role.NONE, "A", "B", outer, allowance));
@@ -131,6 +137,22 @@ public final class CutAfter {
         strip.grainAlong(grainEnd.minus(grain).unit());
         strip.cutFrom = Optional.of(from);
         return strip.piece();
+    }
+
+    /** Returns the edge moved into the piece by a distance, all along square to it. */
+    private static Path parallel(Path path, double by) {
+        if (by == 0) {
+            return path;
+        }
+        List<Point> knots = new ArrayList<>();
+        for (int i = 0; i <= KNOTS; i++) {
+            double share = (double) i / KNOTS;
+            Point before = path.atShare(Math.max(0, share - BESIDE));
+            Point after = path.atShare(Math.min(1, share + BESIDE));
+            knots.add(path.atShare(share)
+                    .minus(after.minus(before).unit().outward().times(by)));
+        }
+        return Path.bent(knots, Optional.of(path.startDirection()), Optional.of(path.endDirection()));
     }
 
     /** Returns a straight line as long as the edge, beside its chord. */

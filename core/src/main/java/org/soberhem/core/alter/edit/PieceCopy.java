@@ -3,6 +3,7 @@ package org.soberhem.core.alter.edit;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import org.soberhem.core.geometry.Inset;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.pattern.CutFrom;
@@ -26,7 +27,7 @@ final class PieceCopy {
      * @throws AlterationRefusal if the master has no such level, or nothing is left
      */
     static Piece of(Piece master, String name, CutFrom from) {
-        Piece copy = Inset.of(longer(master, from.longer()), from.smaller());
+        Piece copy = smaller(longer(master, from.longer()), from.smaller());
         Piece part = from.until().isEmpty() ? copy : above(copy, from.until());
         PieceEditor making = new PieceEditor(part);
         making.name = name;
@@ -34,6 +35,14 @@ final class PieceCopy {
         making.spans = Optional.empty();
         making.cutFrom = Optional.of(from);
         return making.piece();
+    }
+
+    /** Returns a piece that stays within another all round, except where that lies on its fold. */
+    private static Piece smaller(Piece piece, double by) {
+        double[] amounts = piece.edges().stream()
+                .mapToDouble(edge -> piece.isFold(edge) ? 0 : by)
+                .toArray();
+        return by == 0 ? piece : Redrawing.withPaths(piece, Inset.of(Redrawing.paths(piece), amounts));
     }
 
     /** Returns a piece with its lower edge moved down along its sides. */
