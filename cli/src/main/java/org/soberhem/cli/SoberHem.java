@@ -39,6 +39,7 @@ import picocli.CommandLine.Option;
             AlterationsCommand.class,
             TraceCommand.class,
             ScaleCommand.class,
+            GraftCommand.class,
             ServesCommand.class,
             SumsCommand.class,
             SkirtCommand.class,

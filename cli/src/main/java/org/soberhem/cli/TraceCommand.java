@@ -48,6 +48,10 @@ final class TraceCommand extends Answering {
                 format.format(each.drawn()),
                 format.signed(each.ease()),
                 format.format(each.body()))));
+        tracing.alike().stream()
+                .filter(pair -> !pair.gathered())
+                .forEach(pair -> out().println("asks    " + pair.sentence().in(format)
+                        + " They are not sewn; if they are, write gathered: [" + pair.key() + "] into the tracing."));
         return 0;
     }
 

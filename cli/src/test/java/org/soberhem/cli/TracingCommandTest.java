@@ -169,4 +169,58 @@ class TracingCommandTest extends CommandTest {
         assertThat(run("check", sheet, "--measures", measures.toString())).isEqualTo(1);
         assertThat(out.toString()).contains("Bust girth is ");
     }
+
+    @Test
+    void r3_graft_putsANeckOnAnotherBody_withoutACostume() throws IOException {
+        Path made = folder.resolve("grafted.yaml");
+        assertThat(run(
+                        "graft",
+                        "bodice-1883",
+                        "gown-bodice-1785",
+                        "--piece",
+                        "front",
+                        "--replace",
+                        "neck",
+                        "--out",
+                        made.toString()))
+                .isZero();
+        assertThat(out.toString()).contains("neck of gown-bodice-1785 on front of bodice-1883, its size kept");
+        Path sheet = folder.resolve("sheet.yaml");
+        assertThat(run("trace", made.toString(), "--out", sheet.toString())).isZero();
+        assertThat(Files.readString(sheet)).contains("front");
+        assertThat(run(
+                        "graft",
+                        "bodice-1883",
+                        "gown-bodice-1785",
+                        "--piece",
+                        "tail",
+                        "--replace",
+                        "neck",
+                        "--out",
+                        made.toString()))
+                .isEqualTo(2);
+        assertThat(err.toString()).contains("bodice-1883 has no piece \"tail\"");
+    }
+
+    @Test
+    void r2_trace_asksAboutEdgesThatAreNamedAlike() throws IOException {
+        Tracing laced = TracedCopy.ofSheet(
+                        Library.shipped().sheet("bodice-1580").orElseThrow(),
+                        Library.shipped().sheet("bodice-1580").orElseThrow().middle())
+                .asItIs(false);
+        Path file = Files.writeString(folder.resolve("laced.yaml"), TracingFile.write(laced));
+        assertThat(run(
+                        "trace",
+                        file.toString(),
+                        "--out",
+                        folder.resolve("s.yaml").toString()))
+                .isZero();
+        assertThat(out.toString()
+                        .lines()
+                        .filter(line -> line.startsWith("asks"))
+                        .count())
+                .isEqualTo(laced.alike().size());
+        Tracing said = laced.gathering(laced.alike().get(0).key(), true);
+        assertThat(TracingFile.read(TracingFile.write(said)).unused()).isEqualTo(said.unused());
+    }
 }

@@ -8,6 +8,7 @@ import java.util.function.Consumer;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Version;
+import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.SheetSource;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Pattern;
@@ -18,9 +19,6 @@ import org.soberhem.core.trace.Tracing;
 
 /** The ways in which a tracing begins. */
 public final class TracingCommands {
-
-    /** Between two copied pieces on the paper, in millimetres. */
-    private static final double GAP = 60;
 
     private final Studio studio;
 
@@ -60,6 +58,11 @@ public final class TracingCommands {
         return begin(read);
     }
 
+    /** Copies the seam lines of a sheet as it is drawn at its middle size, for edges of others to be put on. */
+    public String sheet(CompiledSheet sheet) {
+        return begin(TracedCopy.ofSheet(sheet, sheet.middle()));
+    }
+
     /** Copies the seam lines of a version, which stays as it is. */
     public static String copy(Studio studio, Costume costume, Garment garment, Version version, Pattern pattern) {
         SheetSource source = new SheetSource(
@@ -79,7 +82,7 @@ public final class TracingCommands {
         return begin(
                 studio,
                 Tracing.begun(about, Optional.empty(), Grid.PAPER)
-                        .with(TracedCopy.apart(TracedCopy.of(pattern, TracedCopy.EXACT), GAP)));
+                        .with(TracedCopy.apart(TracedCopy.of(pattern, TracedCopy.EXACT), TracedCopy.GAP)));
     }
 
     private String begin(Tracing tracing) {

@@ -4,13 +4,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import org.soberhem.core.geometry.Alignment;
 import org.soberhem.core.geometry.Point;
+import org.soberhem.core.pattern.Role;
 
 /**
  * Puts edges of one pattern in the place of edges of another: the neckline of one on the body of another.
  *
- * <p>What comes over keeps its size and its grain, laid on by one corner; or it is laid on by both ends, turned and
+ * <p>What comes over keeps its size and its grain, laid on by one corner or a common mark; or it is laid on by both ends, turned and
  * made larger or smaller as they need it. Where it keeps its size, the edge that follows on the body is led to where it
  * ends.
  */
@@ -20,7 +22,11 @@ public final class Graft {
     public enum By {
         FIRST_END,
         LAST_END,
-        BOTH_ENDS
+        BOTH_ENDS,
+        /** Arm-hole and side meet at the same place. */
+        ARMPIT,
+        /** The waist lies at the same height on the middle. */
+        WAIST
     }
 
     /**
@@ -31,6 +37,9 @@ public final class Graft {
      * @param led how far the end of the edge that follows was led, in millimetres
      */
     public record Grafted(TracedPiece piece, double scale, double led) {}
+
+    /** A place nearer to the middle lies on it, in millimetres. */
+    private static final double ON_CENTRE = 0.5;
 
     private Graft() {}
 
@@ -54,7 +63,9 @@ public final class Graft {
         Point end = replaced.get(replaced.size() - 1).end();
         Point givenStart = given.get(0).start();
         Point givenEnd = given.get(given.size() - 1).end();
-        UnaryOperator<Point> laid = laid(by, start, end, givenStart, givenEnd);
+        UnaryOperator<Point> laid = by == By.ARMPIT || by == By.WAIST
+                ? byMark(body, donor, by, isOnCentre(givenStart) || isOnCentre(givenEnd))
+                : laid(by, start, end, givenStart, givenEnd);
         double scale = laid.apply(givenStart).distanceTo(laid.apply(givenEnd)) / givenStart.distanceTo(givenEnd);
         List<TracedEdge> runs = new ArrayList<>();
         int first = body.runs().indexOf(replaced.get(0));
@@ -76,8 +87,36 @@ public final class Graft {
         return switch (by) {
             case FIRST_END -> at -> at.plus(start.minus(givenStart));
             case LAST_END -> at -> at.plus(end.minus(givenEnd));
-            case BOTH_ENDS -> Alignment.similar(List.of(givenStart, givenEnd), List.of(start, end))::of;
+            default -> Alignment.similar(List.of(givenStart, givenEnd), List.of(start, end))::of;
         };
+    }
+
+    /** What ends on the middle stays on it: only its height follows the mark. */
+    private static UnaryOperator<Point> byMark(PaperPiece body, PaperPiece donor, By by, boolean onCentre) {
+        Point apart = mark(body, by).minus(mark(donor, by));
+        return at -> at.plus(onCentre ? new Point(0, apart.y()) : apart);
+    }
+
+    private static boolean isOnCentre(Point at) {
+        return Math.abs(at.x()) < ON_CENTRE;
+    }
+
+    /** Returns the mark by which a piece is laid on another. */
+    private static Point mark(PaperPiece piece, By by) {
+        if (by == By.WAIST) {
+            return Optional.ofNullable(piece.levels().get(PaperPattern.WAIST))
+                    .map(height -> new Point(0, height))
+                    .orElseThrow(() -> new IllegalArgumentException("The waist is not marked on \"" + piece.name()
+                            + "\": mark it, or lay the edges on by an end"));
+        }
+        return piece.all(Role.ARMSCYE).stream()
+                .flatMap(hole -> Stream.of(hole.start(), hole.end()))
+                .filter(corner -> piece.all(Role.SIDE).stream()
+                        .anyMatch(side ->
+                                side.start().equals(corner) || side.end().equals(corner)))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("No arm-hole meets a side on \"" + piece.name()
+                        + "\": name both edges, or lay the edges on by an end"));
     }
 
     private static List<TracedEdge> runs(PaperPiece piece, String from, String to) {

@@ -38,10 +38,11 @@ public final class ScaledSheet {
     /**
      * Returns the sheet.
      *
+     * @param tracing a finished one
      * @param made what the drawing says of the body it was made for
      */
-    public static SheetPlan of(PaperPattern pattern, LandmarkTable landmarks, List<DrawnBodyMeasure> made) {
-        return new ScaledSheet(pattern, landmarks, made).plan();
+    public static SheetPlan of(Tracing tracing, LandmarkTable landmarks, List<DrawnBodyMeasure> made) {
+        return new ScaledSheet(tracing.paper(), landmarks, made).plan(tracing);
     }
 
     /** An edge that a level crosses gets a place there, so that the level's width is met exactly. */
@@ -57,13 +58,13 @@ public final class ScaledSheet {
         return piece.with(runs);
     }
 
-    private SheetPlan plan() {
+    private SheetPlan plan(Tracing tracing) {
         List<PaperPiece> pieces = scale.pattern().pieces();
         Map<String, Map<String, SheetPlan.SolvePlan>> solves = new LinkedHashMap<>();
         pieces.forEach(piece -> solves.put(piece.name(), new LinkedHashMap<>()));
         List<SheetPlan.SeamPlan> seams = new ArrayList<>();
         new ArmHoles(scale, solves, seams).solve();
-        SeamTruing truing = new SeamTruing(scale, solves, seams);
+        SeamTruing truing = new SeamTruing(scale, solves, seams, tracing::gathers);
         SewnEdges.of(pieces).forEach(truing::join);
         PlaceFormulas placings = new PlaceFormulas(scale, solves, truing);
         Map<String, PiecePlanner> planners = new LinkedHashMap<>();

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.pattern.Role;
 import org.soberhem.core.pattern.Seam;
@@ -23,12 +24,15 @@ final class SeamTruing {
     private final ScalingAmounts scale;
     private final Map<String, Map<String, SheetPlan.SolvePlan>> solves;
     private final List<SheetPlan.SeamPlan> seams;
+    private final Predicate<SewnEdges> mayGather;
     private final Map<String, Moved> trued = new LinkedHashMap<>();
 
     SeamTruing(
             ScalingAmounts scale,
             Map<String, Map<String, SheetPlan.SolvePlan>> solves,
-            List<SheetPlan.SeamPlan> seams) {
+            List<SheetPlan.SeamPlan> seams,
+            Predicate<SewnEdges> mayGather) {
+        this.mayGather = mayGather;
         this.scale = scale;
         this.solves = solves;
         this.seams = seams;
@@ -51,9 +55,8 @@ final class SeamTruing {
 
     void join(SewnEdges sewn) {
         if (sewn.isGathered()) {
-            // Edges named alike that differ so much are gathered only where the drawing is brought to a body: of one
-            // that stays as it is no seam is invented.
-            if (scale.scales()) {
+            // Of edges that are only named alike no seam is invented: the maker says so.
+            if (mayGather.test(sewn)) {
                 seams.add(gathered(sewn));
             }
             return;

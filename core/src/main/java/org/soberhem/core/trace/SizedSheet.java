@@ -40,17 +40,20 @@ public final class SizedSheet {
 
     private final List<SizeChart.Row> rows;
     private final List<PaperPattern> sizes;
+    private final Tracing tracing;
     private final SizeChart chart;
     private final LandmarkTable landmarks;
     private final String governing;
     private final Map<String, String> amounts = new LinkedHashMap<>();
 
     private SizedSheet(
+            Tracing tracing,
             SizeChart chart,
             String governing,
             LandmarkTable landmarks,
             List<SizeChart.Row> rows,
             List<PaperPattern> sizes) {
+        this.tracing = tracing;
         this.chart = chart;
         this.governing = governing;
         this.landmarks = landmarks;
@@ -104,7 +107,7 @@ public final class SizedSheet {
                                 .toList(),
                         tracing.grid().paper()))
                 .toList();
-        return new SizedSheet(chart, decides, landmarks, rows, evened(rows, sizes)).plan();
+        return new SizedSheet(tracing, chart, decides, landmarks, rows, evened(rows, sizes)).plan();
     }
 
     /** The same pieces with the same edges in every size, each through as many places. */
@@ -338,13 +341,14 @@ public final class SizedSheet {
         for (int s = 0; s < all.get(0).size(); s++) {
             int seam = s;
             SewnEdges sewn = all.get(0).get(s);
-            seams.add(
-                    sewn.isGathered()
-                            ? SeamTruing.gathered(sewn)
-                            : eased(
-                                    sewn.firstRun(),
-                                    sewn.secondRun(),
-                                    pick(i -> all.get(i).get(seam).longer())));
+            if (!sewn.isGathered()) {
+                seams.add(eased(
+                        sewn.firstRun(),
+                        sewn.secondRun(),
+                        pick(i -> all.get(i).get(seam).longer())));
+            } else if (tracing.gathers(sewn)) {
+                seams.add(SeamTruing.gathered(sewn));
+            }
         }
         return seams;
     }

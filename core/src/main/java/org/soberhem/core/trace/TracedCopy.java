@@ -3,6 +3,12 @@ package org.soberhem.core.trace;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.soberhem.core.draft.CompiledSheet;
+import org.soberhem.core.draft.DraftException;
+import org.soberhem.core.draft.DraftSheet;
+import org.soberhem.core.draft.Drafter;
+import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.draft.SheetSource;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
@@ -23,6 +29,9 @@ public final class TracedCopy {
     /** A curve through the knots of an exact copy stays this near to what was traced, in millimetres. */
     public static final double EXACT = 0.1;
 
+    /** Between two pieces laid side by side, in millimetres. */
+    public static final double GAP = 60;
+
     private static final int MOST_KNOTS = 20;
 
     private static final int LOOKS = 20;
@@ -38,6 +47,27 @@ public final class TracedCopy {
         return pattern.names().stream()
                 .map(name -> copy(pattern.piece(name, Side.LEFT).orElseThrow(), near))
                 .toList();
+    }
+
+    /**
+     * Traces a sheet as it is drawn, without a costume: pieces laid side by side on paper, to stay as they are.
+     *
+     * @param inputs what it is drawn from
+     * @throws DraftException if it cannot be drawn from them
+     */
+    public static Tracing ofSheet(CompiledSheet sheet, Inputs inputs) {
+        DraftSheet.About about = sheet.sheet().about();
+        SheetSource source = new SheetSource(
+                SheetSource.Kind.OWN,
+                about.title(),
+                "",
+                SheetSource.Sure.SURE,
+                "its seam lines, as the sheet draws them");
+        Tracing.About told = new Tracing.About(
+                about.title(), Tracing.Kind.TRACED, about.garment(), about.place(), about.from(), about.to(), source);
+        return Tracing.begun(told, Optional.empty(), Grid.PAPER)
+                .with(apart(of(Drafter.draft(sheet, inputs).pattern(), EXACT), GAP))
+                .asItIs(true);
     }
 
     /**

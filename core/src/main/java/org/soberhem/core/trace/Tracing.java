@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import org.soberhem.core.draft.SheetSource;
+import org.soberhem.core.length.Sentence;
 
 /**
  * A pattern read off something drawn or cut, finished or not: the sheet that it becomes is made from it anew whenever
@@ -19,7 +20,7 @@ import org.soberhem.core.draft.SheetSource;
  * @param grid what brings the picture to scale
  * @param pieces traced so far
  * @param ease stated ease by the landmark's id, in millimetres
- * @param unused landmarks that are not scaled by
+ * @param unused landmarks that are not scaled by, and what else the maker answered
  * @param chart title of the size chart of a pattern in sizes; else empty
  */
 public record Tracing(
@@ -65,6 +66,9 @@ public record Tracing(
 
     /** Stands among the landmarks that are not scaled by for all of them. */
     static final String AS_IT_IS = "as-it-is";
+
+    /** Stands there before the first of two edges that are named alike, differ, and are gathered together. */
+    public static final String GATHERED = "gathered:";
 
     public Tracing {
         pieces = List.copyOf(pieces);
@@ -135,6 +139,57 @@ public record Tracing(
     /** Returns the tracing left as it is, or brought to the wearer's size by the landmarks that are used. */
     public Tracing asItIs(boolean left) {
         return using(AS_IT_IS, !left);
+    }
+
+    /**
+     * Two edges that are named alike and differ so much that only gathers could join them: the maker says whether they
+     * are sewn together.
+     *
+     * @param key piece and edge of the first
+     * @param other piece and edge of the second
+     * @param length of the first, in millimetres
+     * @param otherLength of the second
+     * @param gathered whether the maker said so
+     */
+    public record Alike(String key, String other, double length, double otherLength, boolean gathered) {
+
+        /** Returns what is asked, in words. */
+        public Sentence sentence() {
+            return Sentence.of(
+                    "{} is {}, {} is {}: are they gathered together?",
+                    key.replace('.', ' '),
+                    length,
+                    other.replace('.', ' '),
+                    otherLength);
+        }
+    }
+
+    /** Returns the pairs of edges that ask whether they are sewn together; none while the tracing is unfinished. */
+    public List<Alike> alike() {
+        List<PaperPiece> drawn;
+        try {
+            drawn = paper().pieces();
+        } catch (IllegalArgumentException unfinished) {
+            return List.of();
+        }
+        return SewnEdges.of(drawn).stream()
+                .filter(SewnEdges::isGathered)
+                .map(sewn -> new Alike(
+                        sewn.firstRun().get(0),
+                        sewn.secondRun().get(0),
+                        sewn.first().path().length(),
+                        sewn.second().path().length(),
+                        gathers(sewn)))
+                .toList();
+    }
+
+    boolean gathers(SewnEdges sewn) {
+        return unused.contains(GATHERED + sewn.firstRun().get(0));
+    }
+
+    /** Returns the tracing with two edges gathered together, or not sewn. */
+    public Tracing gathering(String key, boolean gathered) {
+        return using(GATHERED + key, !gathered);
     }
 
     /** Returns the tracing of a pattern in the sizes of a chart; without a title in none. */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -52,6 +53,51 @@ class GraftTest {
         assertThat(grafted.led()).isCloseTo(Math.hypot(25, 40), within(MM));
     }
 
+    /** The same bodice with an arm-hole, its armpit at a place, and the waist marked. */
+    private static PaperPiece withArmpit(double wide, double deep, Point armpit, double waist) {
+        return PaperPiece.of(
+                TracedPiece.begun("front")
+                        .cut(CutShape.FOLD, 1, 0)
+                        .with(List.of(
+                                Knot.corner(new Point(0, deep), "neck"),
+                                Knot.corner(new Point(wide, 0), "shoulder"),
+                                Knot.corner(new Point(180, 45), "armscye"),
+                                Knot.corner(armpit, "side"),
+                                Knot.corner(new Point(200, waist), "waist"),
+                                Knot.corner(new Point(0, waist), "centre")))
+                        .level("waist", Optional.of(new Point(0, waist))),
+                AS_IT_IS);
+    }
+
+    @Test
+    void r3_neckOfOne_onTheBodyOfAnother_armpitOnArmpit_keepsItsSize() {
+        PaperPiece body = withArmpit(70, 80, new Point(220, 200), 400);
+        PaperPiece donor = withArmpit(95, 40, new Point(210, 230), 390);
+        Graft.Grafted grafted = Graft.of(body, "neck", "neck", donor, "neck", "neck", Graft.By.ARMPIT);
+        PaperPiece made = paper(grafted);
+        assertThat(grafted.scale()).isEqualTo(1);
+        Point start = donor.run(Role.NECK).orElseThrow().start();
+        assertThat(made.run(Role.NECK).orElseThrow().start().distanceTo(start.plus(new Point(0, -30))))
+                .isLessThan(MM);
+        assertThat(made.run(Role.NECK).orElseThrow().path().length())
+                .isCloseTo(donor.run(Role.NECK).orElseThrow().path().length(), within(MM));
+        assertThat(made.run(Role.SIDE).orElseThrow().start())
+                .isEqualTo(body.run(Role.SIDE).orElseThrow().start());
+        PaperPiece hole = paper(Graft.of(body, "armscye", "armscye", donor, "armscye", "armscye", Graft.By.ARMPIT));
+        assertThat(hole.run(Role.ARMSCYE).orElseThrow().end()).isEqualTo(new Point(220, 200));
+        assertThat(hole.run(Role.ARMSCYE).orElseThrow().start()).isEqualTo(new Point(190, 15));
+    }
+
+    @Test
+    void r3_waistOnWaist_andAMarkThatIsMissing() {
+        PaperPiece body = withArmpit(70, 80, new Point(220, 200), 400);
+        PaperPiece donor = withArmpit(95, 40, new Point(210, 230), 390);
+        PaperPiece made = paper(Graft.of(body, "neck", "neck", donor, "neck", "neck", Graft.By.WAIST));
+        assertThat(made.run(Role.NECK).orElseThrow().start()).isEqualTo(new Point(0, 50));
+        assertThatThrownBy(() -> Graft.of(bodice(70, 80), "neck", "neck", donor, "neck", "neck", Graft.By.ARMPIT))
+                .hasMessageContaining("No arm-hole meets a side on \"front\"");
+    }
+
     @Test
     void bothEnds_stretchesTheNeck_andMovesNothingElse() {
         PaperPiece body = bodice(70, 80);
@@ -67,7 +113,7 @@ class GraftTest {
     @ParameterizedTest
     @EnumSource(Graft.By.class)
     void pieceGraftedWithItself_isTheSame(Graft.By by) {
-        PaperPiece body = bodice(70, 80);
+        PaperPiece body = withArmpit(70, 80, new Point(220, 200), 400);
         PaperPiece made = paper(Graft.of(body, "neck", "shoulder", body, "neck", "shoulder", by));
         for (TracedEdge run : body.runs()) {
             TracedEdge other = made.runs().stream()

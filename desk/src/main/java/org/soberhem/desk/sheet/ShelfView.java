@@ -155,6 +155,15 @@ public final class ShelfView extends StackPane implements AutoCloseable {
                                     "main")));
         }
         actions.getChildren()
+                .add(
+                        identified(
+                                "graft-sheet",
+                                Parts.hinted(
+                                        Parts.button(
+                                                "Put edges of another on it",
+                                                () -> tracing.open(beginnings.sheet(offered.sheet()))),
+                                        "Its lines as they are drawn, copied: a neck or a sleeve head of another pattern laid on")));
+        actions.getChildren()
                 .add(identified("export-sheet", Parts.button("Write it to a file", () -> write(offered.id()))));
         about.getChildren()
                 .addAll(

@@ -15,6 +15,7 @@ import org.soberhem.core.length.Length;
 import org.soberhem.core.size.SizeChart;
 import org.soberhem.core.size.SizeMatch;
 import org.soberhem.core.trace.DrawnBodyMeasure;
+import org.soberhem.core.trace.Tracing;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
 
@@ -25,6 +26,7 @@ final class BodyPanel extends VBox {
     private final GridPane table = new GridPane();
     private final RadioButton asItIs = new RadioButton("It stays exactly as it is");
     private final RadioButton brought = new RadioButton("It is brought to the wearer's size");
+    private final VBox alike = new VBox(4);
     private final Label heading = Parts.label("The body it was made for", "caps");
     private final Label size = Parts.text("", "small", "soft");
     private final Label unusual = Parts.text("", "small", "needs");
@@ -46,6 +48,7 @@ final class BodyPanel extends VBox {
                 .addAll(
                         Parts.label("As it is, or for another body?", "caps"),
                         new FlowPane(14, 6, asItIs, brought),
+                        alike,
                         heading,
                         Parts.text(
                                 "A drawing knows its own size, not its ease: state what it has beyond the body, and the body"
@@ -60,9 +63,12 @@ final class BodyPanel extends VBox {
 
     void show() {
         boolean stays = desk.tracing().isAsItIs();
+        alike.getChildren()
+                .setAll(desk.tracing().alike().stream().map(this::asked).toList());
+        Parts.show(alike, !alike.getChildren().isEmpty());
         asItIs.setSelected(stays);
         brought.setSelected(!stays);
-        getChildren().stream().skip(2).forEach(each -> Parts.show(each, !stays));
+        getChildren().stream().skip(3).forEach(each -> Parts.show(each, !stays));
         if (stays) {
             return;
         }
@@ -101,6 +107,16 @@ final class BodyPanel extends VBox {
                         : "No grown body is known to have such a measure: " + String.join(", ", odd)
                                 + ". Count the squares again, and look at what one is worth, at the level and at the ease.");
         Parts.show(unusual, !odd.isEmpty());
+    }
+
+    /** Edges that are only named alike are sewn together if the maker says so. */
+    private CheckBox asked(Tracing.Alike pair) {
+        CheckBox gathered = new CheckBox(pair.sentence().in(desk.studio().format()));
+        gathered.setId("gathered-" + pair.key());
+        gathered.setWrapText(true);
+        gathered.setSelected(pair.gathered());
+        gathered.setOnAction(event -> desk.gather(pair.key(), gathered.isSelected()));
+        return gathered;
     }
 
     private boolean isOdd(DrawnBodyMeasure each) {

@@ -45,9 +45,10 @@ final class GraftPanel extends VBox {
             case FIRST_END -> "laid on by the first end, its size kept";
             case LAST_END -> "laid on by the last end, its size kept";
             case BOTH_ENDS -> "laid on by both ends, stretched";
+            case ARMPIT -> "armpit on armpit, its size kept";
+            case WAIST -> "waist on waist at the middle, its size kept";
         }));
-        other.setConverter(Parts.words(
-                id -> desk.studio().maker().tracings().get(id).about().title()));
+        other.setConverter(Parts.words(desk::donorTitle));
         other.valueProperty().addListener((was, before, now) -> pieces());
         piece.valueProperty().addListener((was, before, now) -> edges());
         GridPane form = new GridPane();
@@ -65,9 +66,7 @@ final class GraftPanel extends VBox {
     }
 
     void show() {
-        List<String> others = desk.studio().maker().tracings().keySet().stream()
-                .filter(id -> !id.equals(desk.id()))
-                .toList();
+        List<String> others = desk.donors();
         boolean possible = desk.tracing().picture().isEmpty()
                 && !others.isEmpty()
                 && desk.piece().isPresent();
@@ -79,7 +78,7 @@ final class GraftPanel extends VBox {
     }
 
     private Optional<Tracing> donor() {
-        return Optional.ofNullable(desk.studio().maker().tracings().get(other.getValue()));
+        return Optional.ofNullable(other.getValue()).flatMap(desk::donor);
     }
 
     private Optional<TracedPiece> donorPiece() {

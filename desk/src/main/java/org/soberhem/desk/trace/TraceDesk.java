@@ -23,11 +23,13 @@ import org.soberhem.core.trace.PaperPattern;
 import org.soberhem.core.trace.PaperPiece;
 import org.soberhem.core.trace.SheetName;
 import org.soberhem.core.trace.SizedSheet;
+import org.soberhem.core.trace.TracedCopy;
 import org.soberhem.core.trace.TracedDart;
 import org.soberhem.core.trace.TracedPiece;
 import org.soberhem.core.trace.Tracing;
 import org.soberhem.library.sheet.SheetReader;
 import org.soberhem.library.sheet.TracedSheet;
+import org.soberhem.studio.OfferedSheet;
 import org.soberhem.studio.Studio;
 
 /**
@@ -263,6 +265,12 @@ final class TraceDesk {
                 Sentence.of(left ? "The pattern stays as it is" : "The pattern is brought to the wearer's size"));
     }
 
+    void gather(String key, boolean gathered) {
+        keep(
+                tracing().gathering(key, gathered),
+                Sentence.of(gathered ? "Gathered the {}" : "Did not sew the {}", key.replace('.', ' ')));
+    }
+
     void size(String chart) {
         keep(tracing().sized(chart), Sentence.of(chart.isEmpty() ? "In one size" : "In the sizes of {}", chart));
     }
@@ -275,6 +283,31 @@ final class TraceDesk {
         pieces.add(entered);
         take(pieces.size() - 1);
         keep(tracing().with(pieces), Sentence.of("Entered the {}", entered.name()));
+    }
+
+    /** Returns what edges can be taken from: the maker's other tracings, then every sheet. */
+    List<String> donors() {
+        List<String> all = new ArrayList<>(studio.maker().tracings().keySet());
+        all.remove(id);
+        studio.sheets().offered().stream()
+                .map(OfferedSheet::id)
+                .filter(sheet -> !all.contains(sheet) && !sheet.equals(id))
+                .forEach(all::add);
+        return all;
+    }
+
+    String donorTitle(String donor) {
+        return donor(donor).map(each -> each.about().title()).orElse(donor);
+    }
+
+    /** Returns a tracing of the maker's, or a sheet's pieces as it draws them at its middle size. */
+    Optional<Tracing> donor(String donor) {
+        return Optional.ofNullable(studio.maker().tracings().get(donor))
+                .or(() -> studio.sheets().offered().stream()
+                        .filter(each -> each.id().equals(donor))
+                        .findFirst()
+                        .map(each ->
+                                TracedCopy.ofSheet(each.sheet(), each.sheet().middle())));
     }
 
     /** Puts edges of another piece in the place of edges of the piece at hand. */

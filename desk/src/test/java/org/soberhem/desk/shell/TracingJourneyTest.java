@@ -276,6 +276,31 @@ class TracingJourneyTest extends DemoJourney {
                 .anyMatch(words -> words.startsWith("Its size is kept; the next edge was led "));
     }
 
+    @Test
+    void r3_aSheetOfTheShelf_isTheBody_andAnotherGivesItsNeck_withoutACostume(FxRobot robot) {
+        shelf(robot);
+        DemoWindow.appear(robot, "#sheet-bodice-1530");
+        robot.interact(
+                () -> robot.lookup("#sheet-bodice-1530").queryAs(Tappable.class).fire());
+        DemoWindow.appear(robot, "#graft-sheet");
+        press(robot, "#graft-sheet");
+        page(robot, "outlines");
+        String id = studio.maker().tracings().keySet().stream()
+                .filter(each -> studio.maker().tracings().get(each).isAsItIs())
+                .findFirst()
+                .orElseThrow();
+        List<TracedPiece> before = tracing(id).pieces();
+        robot.interact(() -> {
+            choose(robot, "#graft-other", "gown-bodice-1785");
+            choose(robot, "#graft-piece", "front");
+            choose(robot, "#graft-given", "neck");
+            choose(robot, "#graft-replaced", "neck");
+        });
+        press(robot, "#graft-put");
+        assertThat(tracing(id).pieces()).isNotEqualTo(before);
+        assertThat(tracing(id).pieces().get(1)).isEqualTo(before.get(1));
+    }
+
     @SuppressWarnings("unchecked")
     private static void choose(FxRobot robot, String id, String value) {
         robot.lookup(id).queryAs(ChoiceBox.class).setValue(value);

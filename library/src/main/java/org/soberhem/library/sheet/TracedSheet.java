@@ -34,7 +34,7 @@ public final class TracedSheet {
     public static String write(String id, Tracing tracing, LandmarkTable landmarks) {
         PaperPattern paper = tracing.paper();
         List<DrawnBodyMeasure> made = DrawnBodyMeasure.of(paper, landmarks, tracing.ease(), tracing.unused());
-        return write(id, tracing, ScaledSheet.of(paper, landmarks, made));
+        return write(id, tracing, ScaledSheet.of(tracing, landmarks, made));
     }
 
     /**

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.soberhem.core.formula.LooseFormula;
 import org.soberhem.core.formula.SheetException;
@@ -44,7 +45,17 @@ public final class TracingFile {
         }
         YamlNode root = YamlNode.parse(text)
                 .only(
-                        "tracing", "system", "garment", "place", "years", "source", "grid", "pieces", "ease", "unused",
+                        "tracing",
+                        "system",
+                        "garment",
+                        "place",
+                        "years",
+                        "source",
+                        "grid",
+                        "pieces",
+                        "ease",
+                        "unused",
+                        "gathered",
                         "chart");
         List<YamlNode> years = columns(root.get("years"), 2, "[first, last]");
         Tracing.About about = new Tracing.About(
@@ -67,8 +78,18 @@ public final class TracingFile {
                 grid(root.get("grid")),
                 pieces.stream().map(TracingFile::piece).toList(),
                 ease,
-                new LinkedHashSet<>(root.find("unused").map(YamlNode::texts).orElse(List.of())),
+                answered(root),
                 root.find("chart").map(YamlNode::text).orElse(""));
+    }
+
+    private static Set<String> answered(YamlNode root) {
+        Set<String> answered =
+                new LinkedHashSet<>(root.find("unused").map(YamlNode::texts).orElse(List.of()));
+        root.find("gathered")
+                .map(YamlNode::texts)
+                .orElse(List.of())
+                .forEach(key -> answered.add(Tracing.GATHERED + key));
+        return answered;
     }
 
     private static List<YamlNode> columns(YamlNode node, int count, String shown) {
@@ -183,8 +204,17 @@ public final class TracingFile {
                             .collect(Collectors.joining(", "))
                     + "}");
         }
-        if (!tracing.unused().isEmpty()) {
-            lines.add("unused: [" + String.join(", ", tracing.unused()) + "]");
+        Map<Boolean, List<String>> answered =
+                tracing.unused().stream().collect(Collectors.partitioningBy(each -> each.startsWith(Tracing.GATHERED)));
+        if (!answered.get(false).isEmpty()) {
+            lines.add("unused: [" + String.join(", ", answered.get(false)) + "]");
+        }
+        if (!answered.get(true).isEmpty()) {
+            lines.add("gathered: ["
+                    + answered.get(true).stream()
+                            .map(each -> each.substring(Tracing.GATHERED.length()))
+                            .collect(Collectors.joining(", "))
+                    + "]");
         }
         if (!tracing.chart().isEmpty()) {
             lines.add("chart: " + TracedSheet.quoted(tracing.chart()));

@@ -123,6 +123,27 @@ class EverySheetTracedTest {
     }
 
     @ParameterizedTest
+    @ValueSource(strings = {"bodice-1580", "shirt-1780", "blouse-1906"})
+    void r2_edgesNamedAlike_areNeverGatheredUnasked_andAreWhereTheMakerSaysSo(String id) {
+        CompiledSheet sheet = Plates.LIBRARY.sheet(id).orElseThrow();
+        Tracing tracing = traced(sheet, pattern(sheet));
+        assertThat(pattern(Plates.sheet(tracing)).seams())
+                .as(id)
+                .noneMatch(seam -> seam.kind().byFullness());
+        assertThat(tracing.alike()).isNotEmpty();
+        for (Tracing.Alike pair : tracing.alike()) {
+            assertThat(Math.max(pair.length(), pair.otherLength()))
+                    .isGreaterThan(1.25 * Math.min(pair.length(), pair.otherLength()));
+            Tracing said = tracing.gathering(pair.key(), true);
+            assertThat(said.alike()).filteredOn(Tracing.Alike::gathered).hasSize(1);
+            assertThat(pattern(Plates.sheet(said)).seams())
+                    .filteredOn(seam -> seam.kind().byFullness())
+                    .hasSize(1);
+            assertThat(said.gathering(pair.key(), false)).isEqualTo(tracing);
+        }
+    }
+
+    @ParameterizedTest
     @MethodSource("ids")
     void copy_onManyBodies_isDrawnWithoutCrossing_orRefusedInWords(String id) {
         CompiledSheet sheet = Plates.LIBRARY.sheet(id).orElseThrow();
