@@ -17,6 +17,12 @@ public record Cubic(Point start, Point first, Point second, Point end) implement
         0.3626837833783620, 0.3137066458778873, 0.2223810344533745, 0.1012285362903763
     };
 
+    /** A shorter length is none, in millimetres. */
+    private static final double NO_LENGTH = 1e-10;
+
+    /** Steps in the search for a length; three or four are usual. */
+    private static final int ROUNDS = 50;
+
     /** More chords than this are never needed for a curve that fits on a cutting table. */
     private static final int MOST_CHORDS = 400;
 
@@ -50,19 +56,50 @@ public record Cubic(Point start, Point first, Point second, Point end) implement
 
     @Override
     public double length() {
-        return half(0, 0.5) + half(0.5, 1);
+        return lengthTo(1);
     }
 
-    private double half(double from, double to) {
+    private double lengthTo(double t) {
+        return span(0, t / 2) + span(t / 2, t);
+    }
+
+    /** Returns the parameter at a length from the start, by Newton's steps kept between halvings. */
+    double parameterAt(double wanted) {
+        double low = 0;
+        double high = 1;
+        double t = wanted / length();
+        for (int round = 0; round < ROUNDS; round++) {
+            double beyond = lengthTo(t) - wanted;
+            if (Math.abs(beyond) < NO_LENGTH) {
+                break;
+            }
+            low = beyond < 0 ? t : low;
+            high = beyond < 0 ? high : t;
+            double next = t - beyond / speed(t);
+            t = next > low && next < high ? next : (low + high) / 2;
+        }
+        return t;
+    }
+
+    private double span(double from, double to) {
         double middle = (from + to) / 2;
         double reach = (to - from) / 2;
         double sum = 0;
         for (int i = 0; i < NODES.length; i++) {
             double step = reach * NODES[i];
-            sum += WEIGHTS[i]
-                    * (velocity(middle - step).norm() + velocity(middle + step).norm());
+            sum += WEIGHTS[i] * (speed(middle - step) + speed(middle + step));
         }
         return sum * reach;
+    }
+
+    private double speed(double t) {
+        double u = 1 - t;
+        double a = 3 * u * u;
+        double b = 6 * u * t;
+        double c = 3 * t * t;
+        double x = a * (first.x() - start.x()) + b * (second.x() - first.x()) + c * (end.x() - second.x());
+        double y = a * (first.y() - start.y()) + b * (second.y() - first.y()) + c * (end.y() - second.y());
+        return Math.sqrt(x * x + y * y);
     }
 
     @Override

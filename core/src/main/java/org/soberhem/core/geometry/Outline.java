@@ -70,9 +70,11 @@ public record Outline(List<Point> corners) {
     }
 
     private static Coordinate[] coordinates(List<Point> points) {
-        return points.stream()
-                .map(point -> new Coordinate(point.x(), point.y()))
-                .toArray(Coordinate[]::new);
+        Coordinate[] coordinates = new Coordinate[points.size()];
+        for (int i = 0; i < coordinates.length; i++) {
+            coordinates[i] = new Coordinate(points.get(i).x(), points.get(i).y());
+        }
+        return coordinates;
     }
 
     /**

@@ -157,10 +157,10 @@ public record Path(List<Segment> segments) {
     }
 
     private static double parameter(Segment segment, double wanted, double length) {
-        if (segment instanceof LineSegment || length == 0) {
-            return length == 0 ? 0 : wanted / length;
+        if (length == 0 || wanted >= length) {
+            return length == 0 ? 0 : 1;
         }
-        return Bisection.between(0, 1, 40, at -> segment.part(0, at).length() < wanted);
+        return segment instanceof Cubic curve ? curve.parameterAt(wanted) : wanted / length;
     }
 
     /**
@@ -190,6 +190,12 @@ public record Path(List<Segment> segments) {
      */
     public List<Point> flattened(double tolerance) {
         List<Point> points = new ArrayList<>();
+        flattenInto(points, tolerance);
+        return points;
+    }
+
+    /** Adds the corners of the chords to others. */
+    public void flattenInto(List<Point> points, double tolerance) {
         points.add(start());
         for (Segment segment : segments) {
             int chords = segment.chords(tolerance);
@@ -198,7 +204,6 @@ public record Path(List<Segment> segments) {
             }
             points.add(segment.end());
         }
-        return points;
     }
 
     /** Returns the same path with every stretch as a cubic curve. */

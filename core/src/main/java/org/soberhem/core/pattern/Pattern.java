@@ -154,6 +154,10 @@ public record Pattern(String draft, List<Piece> pieces, List<Seam> seams) {
         List<SeamCheck> checks = new ArrayList<>();
         for (Seam seam : seams) {
             SeamCheck left = check(seam, Side.LEFT);
+            if (isAlike(seam.first()) && isAlike(seam.second())) {
+                checks.add(new SeamCheck(seam, Side.MIDDLE, left.firstLength(), left.secondLength()));
+                continue;
+            }
             SeamCheck right = check(seam, Side.RIGHT);
             if (Math.abs(left.firstLength() - right.firstLength()) < 0.01
                     && Math.abs(left.secondLength() - right.secondLength()) < 0.01) {
@@ -164,6 +168,20 @@ public record Pattern(String draft, List<Piece> pieces, List<Seam> seams) {
             }
         }
         return checks;
+    }
+
+    /** Says whether a run has one and the same path on both sides of the wearer. */
+    private boolean isAlike(List<EdgeRef> run) {
+        for (EdgeRef ref : run) {
+            List<Edge> left = edges(ref, Side.LEFT);
+            List<Edge> right = edges(ref, Side.RIGHT);
+            if (left.size() != 1
+                    || right.size() != 1
+                    || left.get(0).path() != right.get(0).path()) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private SeamCheck check(Seam seam, Side side) {

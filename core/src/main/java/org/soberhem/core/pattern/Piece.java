@@ -11,9 +11,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import org.soberhem.core.geometry.Allowance;
+import org.soberhem.core.geometry.Cubic;
 import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
+import org.soberhem.core.geometry.Segment;
 
 /**
  * One worn piece, as it lies on the sheet.
@@ -58,6 +60,9 @@ public record Piece(
 
     private static final double ON_CENTRE = 0.01;
 
+    /** Most outlines have fewer corners when flattened. */
+    private static final int CORNERS = 512;
+
     public Piece {
         cut = Collections.unmodifiableMap(new LinkedHashMap<>(cut));
         points = Collections.unmodifiableMap(new LinkedHashMap<>(points));
@@ -89,10 +94,10 @@ public record Piece(
      * @param tolerance greatest distance of a chord from its arc, in millimetres
      */
     public Outline seamLine(double tolerance) {
-        List<Point> corners = new ArrayList<>();
+        List<Point> corners = new ArrayList<>(CORNERS);
         for (Edge edge : edges) {
-            List<Point> points = edge.path().flattened(tolerance);
-            corners.addAll(points.subList(0, points.size() - 1));
+            edge.path().flattenInto(corners, tolerance);
+            corners.remove(corners.size() - 1);
         }
         return new Outline(corners);
     }
@@ -144,7 +149,7 @@ public record Piece(
             return Optional.empty();
         }
         Point direction = line.to().minus(line.from()).unit();
-        List<Double> cuts = seamLine().cuts(line.from(), direction);
+        List<Double> cuts = cuts(line.from(), direction);
         double width = 0;
         for (int i = 0; i + 1 < cuts.size(); i += 2) {
             width += insideCentre(line.from(), direction, cuts.get(i), cuts.get(i + 1));
@@ -153,6 +158,35 @@ public record Piece(
             width -= dart.takenUp(line.from(), direction);
         }
         return Optional.of(width - takenAtMouths(line.from(), direction));
+    }
+
+    /**
+     * Returns where a line enters and leaves the seam line, as {@link Outline#cuts} does; only the stretches that it
+     * can cross are flattened.
+     */
+    private List<Double> cuts(Point from, Point direction) {
+        List<Point> corners = new ArrayList<>();
+        for (Edge edge : edges) {
+            for (Segment segment : edge.path().segments()) {
+                Point start = segment.start();
+                corners.add(start);
+                if (segment instanceof Cubic curve && crosses(curve, from, direction)) {
+                    int chords = curve.chords(Allowance.FLATNESS);
+                    for (int i = 1; i < chords; i++) {
+                        corners.add(curve.at((double) i / chords));
+                    }
+                }
+            }
+        }
+        return (corners.size() < 3 ? seamLine() : new Outline(corners)).cuts(from, direction);
+    }
+
+    /** Says whether a line may cross a curve: its handles do not all lie on one side. */
+    private static boolean crosses(Cubic curve, Point from, Point direction) {
+        boolean left = direction.cross(curve.start().minus(from)) < 0;
+        return direction.cross(curve.first().minus(from)) < 0 != left
+                || direction.cross(curve.second().minus(from)) < 0 != left
+                || direction.cross(curve.end().minus(from)) < 0 != left;
     }
 
     /** Returns what darts take up whose legs begin on a line; two that share a mouth take it up once. */
@@ -175,6 +209,14 @@ public record Piece(
         return direction.x() > 0
                 ? Math.max(0, leave - Math.max(enter, centre))
                 : Math.max(0, Math.min(leave, centre) - enter);
+    }
+
+    /** Says whether another piece is the same but for the side that it is worn on. */
+    public boolean isLike(Piece other) {
+        return name.equals(other.name)
+                && edges.equals(other.edges)
+                && points.equals(other.points)
+                && equals(other.side == side ? other : other.onSide(side));
     }
 
     public Piece onSide(Side other) {

@@ -2,6 +2,7 @@ package org.soberhem.core.alter.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import org.soberhem.core.pattern.Pattern;
@@ -25,16 +26,33 @@ public final class WornPieces {
         if (pattern.pieces().stream().filter(named).noneMatch(piece -> sides.include(piece.side()))) {
             throw new AlterationRefusal("The {} belongs to neither side: choose both sides", name);
         }
-        return each(pattern, sides, named, change);
+        return pattern.withPieces(pattern.pieces().stream()
+                .map(piece -> named.test(piece) && sides.include(piece.side()) ? change.apply(piece) : piece)
+                .toList());
     }
 
-    /** Changes every piece that is asked for. */
+    /**
+     * Changes every piece that is asked for.
+     *
+     * @param change looks at nothing but the piece: of two that are worn alike one is changed and the other taken over
+     */
     public static Pattern each(Pattern pattern, Sides sides, Predicate<Piece> which, UnaryOperator<Piece> change) {
         List<Piece> changed = new ArrayList<>();
         for (Piece piece : pattern.pieces()) {
-            changed.add(which.test(piece) && sides.include(piece.side()) ? change.apply(piece) : piece);
+            boolean asked = which.test(piece) && sides.include(piece.side());
+            changed.add(asked ? alike(pattern, changed, piece).orElseGet(() -> change.apply(piece)) : piece);
         }
         return pattern.withPieces(changed);
+    }
+
+    /** Returns what became of the piece before, if it is worn on the other side and the same. */
+    private static Optional<Piece> alike(Pattern pattern, List<Piece> changed, Piece piece) {
+        if (changed.isEmpty()) {
+            return Optional.empty();
+        }
+        Piece before = pattern.pieces().get(changed.size() - 1);
+        Piece became = changed.get(changed.size() - 1);
+        return became != before && before.isLike(piece) ? Optional.of(became.onSide(piece.side())) : Optional.empty();
     }
 
     /**

@@ -76,9 +76,12 @@ public record LengthenAtLevel(String level, double atFront, double atSide, doubl
     }
 
     private void refuseTooShort(Piece piece, Level line) {
+        double least = Math.min(amountAt(piece, 0), amountAt(piece, 1));
+        if (least >= 0) {
+            return;
+        }
         Box box = piece.seamLine(PieceEditor.COARSE).box();
         double below = box.maxY() - Math.max(line.from().y(), line.to().y());
-        double least = Math.min(amountAt(piece, 0), amountAt(piece, 1));
         if (-least >= below) {
             throw new AlterationRefusal(
                     "The {} reaches only {} below the {}: it cannot be shortened there by {}",
