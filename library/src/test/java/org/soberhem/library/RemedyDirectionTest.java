@@ -3,7 +3,6 @@ package org.soberhem.library;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -11,7 +10,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.kind.Alteration;
@@ -22,10 +20,7 @@ import org.soberhem.core.fitting.Cause;
 import org.soberhem.core.fitting.Remedy;
 import org.soberhem.core.fitting.Symptom;
 import org.soberhem.core.fitting.Zone;
-import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Length;
-import org.soberhem.core.pattern.Edge;
-import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Role;
 
 /**
@@ -62,38 +57,34 @@ class RemedyDirectionTest {
      * Down the paper is down the body: a waistline that is raised lies nearer to the head, on a bodice and on a skirt.
      */
     private static final List<Rule> RULES = List.of(
-            rule("raise-waistline", "raise|shorten", pattern -> height(pattern, Role.WAIST), true),
-            rule("raise-waistline", "lower|lengthen", pattern -> height(pattern, Role.WAIST), false),
-            rule("raise-neckline", "behind", pattern -> centre(pattern, Role.NECK, "back"), true),
-            rule("raise-neckline", "raising the middle", pattern -> centre(pattern, Role.NECK, "front"), true),
-            rule("raise-neckline", "cut down|lower|widen", pattern -> centre(pattern, Role.NECK, "front"), false),
-            rule("raise-armscye", "arm-hole: (raise|strip)|raise the arm-hole", RemedyDirectionTest::scyeBase, true),
-            rule("raise-armscye", "lower", RemedyDirectionTest::scyeBase, false),
-            rule("lengthen-at-level|rise-length|change-hem", "lengthen|longer|open", RemedyDirectionTest::area, true),
-            rule("lengthen-at-level|rise-length", "shorten", RemedyDirectionTest::area, false),
-            rule("take-in-seam|shape-seam|princess-room", "let out|more hip|add", RemedyDirectionTest::area, true),
-            rule(
-                    "take-in-seam|shape-seam|princess-room",
-                    "take in|hollow|remove|reshaped",
-                    RemedyDirectionTest::area,
-                    false),
-            rule("shoulder-length", "lengthen", pattern -> length(pattern, Role.SHOULDER), true),
-            rule("shoulder-length", "shorten", pattern -> length(pattern, Role.SHOULDER), false),
-            rule("shoulder-slope", "less", RemedyDirectionTest::slope, false),
-            rule("shoulder-slope", "more|take in|kite|on one side|to the wearer", RemedyDirectionTest::slope, true),
-            rule("sleeve-upper-arm|widen-piece|fan-spread", "wid|open|sleeve width", RemedyDirectionTest::area, true),
-            rule("hollow-edge", "fill", RemedyDirectionTest::area, true),
-            rule("hollow-edge", "hollow|scoop", RemedyDirectionTest::area, false),
-            rule("round-back-wedge", "open", RemedyDirectionTest::area, true),
+            rule("raise-waistline", "raise|shorten", pattern -> Lie.height(pattern, Role.WAIST), true),
+            rule("raise-waistline", "lower|lengthen", pattern -> Lie.height(pattern, Role.WAIST), false),
+            rule("raise-neckline", "behind", pattern -> Lie.centre(pattern, Role.NECK, "back"), true),
+            rule("raise-neckline", "raising the middle", pattern -> Lie.centre(pattern, Role.NECK, "front"), true),
+            rule("raise-neckline", "cut down|lower|widen", pattern -> Lie.centre(pattern, Role.NECK, "front"), false),
+            rule("raise-armscye", "arm-hole: (raise|strip)|raise the arm-hole", Lie::scyeBase, true),
+            rule("raise-armscye", "lower", Lie::scyeBase, false),
+            rule("lengthen-at-level|rise-length|change-hem", "lengthen|longer|open", Lie::area, true),
+            rule("lengthen-at-level|rise-length", "shorten", Lie::area, false),
+            rule("take-in-seam|shape-seam|princess-room", "let out|more hip|add", Lie::area, true),
+            rule("take-in-seam|shape-seam|princess-room", "take in|hollow|remove|reshaped", Lie::area, false),
+            rule("shoulder-length", "lengthen", pattern -> Lie.length(pattern, Role.SHOULDER), true),
+            rule("shoulder-length", "shorten", pattern -> Lie.length(pattern, Role.SHOULDER), false),
+            rule("shoulder-slope", "less", Lie::slope, false),
+            rule("shoulder-slope", "more|take in|kite|on one side|to the wearer", Lie::slope, true),
+            rule("sleeve-upper-arm|widen-piece|fan-spread", "wid|open|sleeve width", Lie::area, true),
+            rule("hollow-edge", "fill", Lie::area, true),
+            rule("hollow-edge", "hollow|scoop", Lie::area, false),
+            rule("round-back-wedge", "open", Lie::area, true),
             rule(
                     "hollow-back-wedge|neck-wedge|back-shoulder|centre-seam",
                     "take out|take up|new seam",
-                    RemedyDirectionTest::area,
+                    Lie::area,
                     false),
-            rule("puff-sleeve", "widen", RemedyDirectionTest::area, true),
-            rule("move-shoulder-seam", "give to the front", pattern -> shoulderHeight(pattern, "front"), true),
-            rule("move-shoulder-seam", "seam: to the front", pattern -> shoulderHeight(pattern, "back"), true),
-            rule("add-.*|underarm-gusset", "insert|add|gore|facing", RemedyDirectionTest::area, true));
+            rule("puff-sleeve", "widen", Lie::area, true),
+            rule("move-shoulder-seam", "give to the front", pattern -> Lie.shoulderHeight(pattern, "front"), true),
+            rule("move-shoulder-seam", "seam: to the front", pattern -> Lie.shoulderHeight(pattern, "back"), true),
+            rule("add-.*|underarm-gusset", "insert|add|gore|facing", Lie::area, true));
 
     /** Their words leave the direction to the maker: either way is right, and each must move something. */
     private static final Set<String> EITHER_WAY = Set.of(
@@ -105,83 +96,6 @@ class RemedyDirectionTest {
             "turn-strap",
             "separate-strap",
             "change-grain");
-
-    private static Stream<Edge> edges(org.soberhem.core.pattern.Pattern pattern, Role role) {
-        return pattern.pieces().stream()
-                .flatMap(piece -> piece.edges().stream())
-                .filter(edge -> edge.role() == role);
-    }
-
-    /** How high edges lie on the whole, every part by its length, in millimetres. */
-    private static double height(org.soberhem.core.pattern.Pattern pattern, Role role) {
-        double moment = 0;
-        double length = 0;
-        for (Edge edge : edges(pattern, role).toList()) {
-            List<Point> points = edge.path().flattened(0.01);
-            for (int i = 1; i < points.size(); i++) {
-                double part = points.get(i).distanceTo(points.get(i - 1));
-                moment += part * (points.get(i).y() + points.get(i - 1).y()) / 2;
-                length += part;
-            }
-        }
-        return -moment / length;
-    }
-
-    /** How high edges of a piece lie where they come nearest to the centre, in millimetres. */
-    private static double centre(org.soberhem.core.pattern.Pattern pattern, Role role, String piece) {
-        return -pattern.pieces().stream()
-                .filter(each -> each.name().equals(piece))
-                .flatMap(each -> each.edges().stream())
-                .filter(edge -> edge.role() == role)
-                .flatMap(edge -> Stream.of(edge.path().start(), edge.path().end()))
-                .min(Comparator.comparingDouble(point -> Math.abs(point.x())))
-                .map(Point::y)
-                .orElse(0.0);
-    }
-
-    private static double scyeBase(org.soberhem.core.pattern.Pattern pattern) {
-        return -edges(pattern, Role.ARMSCYE)
-                .flatMap(edge -> edge.path().flattened(0.1).stream())
-                .mapToDouble(Point::y)
-                .max()
-                .orElse(0);
-    }
-
-    private static double length(org.soberhem.core.pattern.Pattern pattern, Role role) {
-        return edges(pattern, role).mapToDouble(edge -> edge.path().length()).sum();
-    }
-
-    /** How much shoulder seams fall from the neck to the arm, in millimetres. */
-    private static double slope(org.soberhem.core.pattern.Pattern pattern) {
-        double fall = 0;
-        for (Piece piece : pattern.pieces()) {
-            for (Edge edge : piece.edges()) {
-                if (edge.role() == Role.SHOULDER) {
-                    Point start = edge.path().start();
-                    Point end = edge.path().end();
-                    boolean outward = Math.abs(end.x()) > Math.abs(start.x());
-                    fall += outward ? end.y() - start.y() : start.y() - end.y();
-                }
-            }
-        }
-        return fall;
-    }
-
-    /** How high the shoulder edges of the front or back lie: the piece that gains reaches farther over the shoulder. */
-    private static double shoulderHeight(org.soberhem.core.pattern.Pattern pattern, String piece) {
-        return pattern.pieces().stream()
-                .filter(each -> each.name().equals(piece))
-                .flatMap(each -> each.edges().stream())
-                .filter(edge -> edge.role() == Role.SHOULDER)
-                .mapToDouble(edge -> -edge.path().atShare(0.5).y())
-                .sum();
-    }
-
-    private static double area(org.soberhem.core.pattern.Pattern pattern) {
-        return pattern.pieces().stream()
-                .mapToDouble(each -> Math.abs(each.seamLine().signedArea()))
-                .sum();
-    }
 
     private record Made(Alteration alteration, String where, org.soberhem.core.pattern.Pattern before) {}
 

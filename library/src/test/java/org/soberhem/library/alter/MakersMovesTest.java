@@ -133,6 +133,32 @@ class MakersMovesTest {
     }
 
     @Test
+    void p1_whatIsAddedAtTheWaist_lowersABodice_andRaisesASkirt_dartsIncluded() {
+        Map<String, Object> half = Map.of("atFront", IN / 2, "atSide", IN / 2, "atBack", IN / 2);
+        for (String id : List.of("gown-bodice-1785", "walking-skirt-1906")) {
+            Pattern before = sheet(id);
+            Pattern after = made(before, "raise-waistline", half);
+            boolean skirt = id.startsWith("walking");
+            for (Piece piece : before.pieces()) {
+                for (Edge edge : piece.edges()) {
+                    if (piece.spans().isPresent() && edge.role() == Role.WAIST) {
+                        double by = left(after, piece.name())
+                                        .edge(edge.name())
+                                        .orElseThrow()
+                                        .path()
+                                        .atShare(0.5)
+                                        .y()
+                                - edge.path().atShare(0.5).y();
+                        assertThat(skirt ? -by : by)
+                                .as("%s %s %s", id, piece.name(), edge.name())
+                                .isCloseTo(IN / 2, within(IN / 16));
+                    }
+                }
+            }
+        }
+    }
+
+    @Test
     void p2_takeInTheSideSeam_ofAGown_movesOnlyTheTwoSideSeams() {
         Pattern gown = sheet("gown-bodice-1785");
         Pattern taken = made(gown, "take-in-seam", Map.of("atTop", IN / 2, "atBottom", IN / 2));

@@ -35,6 +35,7 @@ public final class WornPieces {
      * Changes every piece that is asked for.
      *
      * @param change looks at nothing but the piece: of two that are worn alike one is changed and the other taken over
+     * @throws AlterationRefusal if all of them belong to neither side and only one side is altered
      */
     public static Pattern each(Pattern pattern, Sides sides, Predicate<Piece> which, UnaryOperator<Piece> change) {
         List<Piece> changed = new ArrayList<>();
@@ -42,6 +43,11 @@ public final class WornPieces {
             boolean asked = which.test(piece) && sides.include(piece.side());
             changed.add(asked ? alike(pattern, changed, piece).orElseGet(() -> change.apply(piece)) : piece);
         }
+        pattern.pieces().stream().filter(which).findFirst().ifPresent(first -> {
+            if (pattern.pieces().stream().filter(which).noneMatch(piece -> sides.include(piece.side()))) {
+                throw new AlterationRefusal("The {} belongs to neither side: choose both sides", first.name());
+            }
+        });
         return pattern.withPieces(changed);
     }
 

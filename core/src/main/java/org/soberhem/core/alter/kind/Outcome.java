@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import org.soberhem.core.alter.edit.AlterationRefusal;
 import org.soberhem.core.alter.edit.CutAfter;
-import org.soberhem.core.alter.edit.PieceEditor;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Edge;
@@ -112,7 +111,7 @@ public record Outcome(
                 continue;
             }
             seen.add(piece.edges());
-            Optional<Point> crossing = piece.seamLine(PieceEditor.COARSE).crossing();
+            Optional<Point> crossing = piece.seamLine().crossing();
             if (crossing.isPresent()) {
                 return Optional.of(Sentence.of(
                         "The outline of the {} would cross itself {} below the top of the base line: use a smaller amount",

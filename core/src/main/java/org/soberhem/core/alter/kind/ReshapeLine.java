@@ -34,7 +34,7 @@ public record ReshapeLine(Line line, double atFront, double atSide, double atBac
     /** A line that runs round the body. */
     public enum Line {
         NECK(Role.NECK, "neckline", "Raise", "Lower"),
-        WAIST(Role.WAIST, "waistline", "Lower", "Raise"),
+        WAIST(Role.WAIST, "waistline", "Extend", "Cut back"),
         ARMSCYE(Role.ARMSCYE, "arm-hole", "Raise", "Lower"),
         HEM(Role.HEM, "hem", "Lengthen", "Shorten");
 
@@ -139,7 +139,7 @@ public record ReshapeLine(Line line, double atFront, double atSide, double atBac
         paths.set(after, slid(piece, after, paths.get(after).reversed(), atEnd).reversed());
         List<Point> moves = new ArrayList<>();
         moves.add(paths.get(before).end().minus(start));
-        Point away = line == Line.NECK || line == Line.ARMSCYE ? new Point(0, -1) : new Point(0, 1);
+        Point away = isUpper(piece, start, end) ? new Point(0, -1) : new Point(0, 1);
         for (int i = first; i < last; i++) {
             double share = share(piece, paths.get(i % count).end().x(), start.x(), end.x());
             moves.add(away.times(atStart + (atEnd - atStart) * share));
@@ -154,6 +154,17 @@ public record ReshapeLine(Line line, double atFront, double atSide, double atBac
             paths.set(i % count, (even ? path : path.curved()).redrawn(startBy, endBy));
         }
         return Redrawing.withPaths(piece, paths);
+    }
+
+    /** Says whether the line is an upper edge of the piece, as the waist of a skirt is. */
+    private boolean isUpper(Piece piece, Point start, Point end) {
+        return switch (line) {
+            case NECK, ARMSCYE -> true;
+            case HEM -> false;
+            case WAIST ->
+                (start.y() + end.y()) / 2
+                        < piece.seamLine(PieceEditor.COARSE).box().middle().y();
+        };
     }
 
     /** What lies beyond the centre line is overlap: there the amount is that of the centre. */
