@@ -2,6 +2,7 @@ package org.soberhem.bench;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,6 +10,7 @@ import java.util.TreeMap;
 import java.util.concurrent.TimeUnit;
 import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.core.alter.Effect;
+import org.soberhem.core.alter.edit.AmountsAlong;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.alter.kind.LengthenAtLevel;
@@ -128,13 +130,41 @@ public final class AlterRun {
                 Runtime.getRuntime().maxMemory() >> 20);
     }
 
+    /** What came of many alterations. */
+    private static final class Tally {
+        private int made;
+        private int completed;
+        private int refused;
+        private final Map<String, Integer> refusedBy = new TreeMap<>();
+
+        private void count(String kind, Outcome outcome) {
+            if (outcome.refusal().isEmpty()) {
+                made++;
+            } else if (outcome.completed().isPresent()) {
+                completed++;
+            } else {
+                refused++;
+                refusedBy.merge(kind, 1, Integer::sum);
+            }
+        }
+
+        private void tell(String what) {
+            System.out.printf(
+                    "%s: %d made, %d offered with truing, %d refused in words (%.1f %%)%n",
+                    what, made, completed, refused, 100.0 * refused / Math.max(1, made + completed + refused));
+            refusedBy.entrySet().stream()
+                    .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
+                    .limit(8)
+                    .forEach(each -> System.out.printf("  %s %d%n", each.getKey(), each.getValue()));
+        }
+    }
+
     private static void bodies(Library library) {
         long from = System.nanoTime();
-        int made = 0;
-        int completed = 0;
-        int refused = 0;
+        Map<String, Tally> tallies = new TreeMap<>();
         int wrong = 0;
         for (CompiledSheet sheet : library.sheets()) {
+            String cut = sheet.sheet().about().system().equals("rectangles") ? "square-cut" : "fitted";
             for (Inputs body : Bodies.all()) {
                 Pattern pattern;
                 try {
@@ -147,23 +177,40 @@ public final class AlterRun {
                     if (usual.isEmpty()) {
                         continue;
                     }
-                    Outcome outcome = kind.make(usual.get(), Sides.BOTH).apply(pattern);
-                    made += outcome.refusal().isEmpty() ? 1 : 0;
-                    completed +=
-                            outcome.refusal().isPresent() && outcome.completed().isPresent() ? 1 : 0;
-                    refused +=
-                            outcome.refusal().isPresent() && outcome.completed().isEmpty() ? 1 : 0;
-                    if (!isSound(outcome.pattern())) {
-                        wrong++;
-                        System.out.printf("unsound: %s, %s%n", sheet.sheet().id(), kind.id());
+                    for (int times : List.of(1, 2)) {
+                        Optional<Alteration> alteration = kind.possible(times(kind, usual.get(), times), Sides.BOTH);
+                        if (alteration.isEmpty()) {
+                            continue;
+                        }
+                        Outcome outcome = alteration.get().apply(pattern);
+                        tallies.computeIfAbsent(cut + ", " + times + " x usual", name -> new Tally())
+                                .count(kind.id(), outcome);
+                        if (!isSound(outcome.pattern())) {
+                            wrong++;
+                            System.out.printf(
+                                    "unsound: %s, %s, %d%n", sheet.sheet().id(), kind.id(), times);
+                        }
                     }
                 }
             }
         }
-        long seconds = TimeUnit.NANOSECONDS.toSeconds(System.nanoTime() - from);
+        tallies.forEach((name, tally) -> tally.tell(name));
         System.out.printf(
-                "all bodies, all sheets, all alterations: %d made, %d offered with truing, %d refused in words, %d unsound; %d s%n",
-                made, completed, refused, wrong, seconds);
+                "all bodies, all sheets, all alterations: %d unsound; %d s%n",
+                wrong, TimeUnit.NANOSECONDS.toSeconds(System.nanoTime() - from));
+    }
+
+    private static Map<String, Object> times(AlterationKind kind, Map<String, Object> usual, int times) {
+        Map<String, Object> answers = new HashMap<>(usual);
+        for (AlterationKind.Ask ask : kind.asks()) {
+            Object answer = usual.get(ask.name());
+            if (ask.as() == AlterationKind.As.LENGTH && answer instanceof Number number) {
+                answers.put(ask.name(), times * number.doubleValue());
+            } else if (answer instanceof AmountsAlong amounts) {
+                answers.put(ask.name(), amounts.times(times));
+            }
+        }
+        return answers;
     }
 
     private static boolean isSound(Pattern pattern) {
