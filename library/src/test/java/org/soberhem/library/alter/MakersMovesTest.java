@@ -696,6 +696,23 @@ class MakersMovesTest {
     }
 
     @Test
+    void p22_interfacing_downToALevelOnAnEdge_isRefusedInWords() {
+        for (CompiledSheet sheet : LIBRARY.sheets()) {
+            Pattern pattern = Drafter.draft(sheet, sheet.middle()).pattern();
+            for (Piece piece : pattern.pieces()) {
+                for (String level : piece.levels().keySet()) {
+                    Outcome outcome = kind("add-interfacing")
+                            .make(Map.of("piece", piece.name(), "until", level, "smaller", IN / 4), Sides.BOTH)
+                            .apply(pattern);
+                    outcome.refusal()
+                            .ifPresent(why -> assertThat(why.in(LengthFormat.INCH_EIGHTHS))
+                                    .matches(".*(choose|use) .*"));
+                }
+            }
+        }
+    }
+
+    @Test
     void p22_interlining_ofAFold_staysOnTheFold() {
         Pattern bodice = sheet("bodice-1530");
         Pattern after = made(bodice, "add-interlining", Map.of("piece", "back", "smaller", IN / 8));

@@ -134,6 +134,11 @@ public record PieceCutting(
     }
 
     private Piece part(Piece whole, PieceEditor split, List<Edge> edges, String name) {
+        if (edges.stream().mapToInt(edge -> edge.path().segments().size()).sum() < 3) {
+            throw new AlterationRefusal(
+                    "The cut would run along an edge of the {} and leave nothing beside it: choose another line",
+                    whole.name());
+        }
         PieceEditor part = new PieceEditor(split.piece());
         part.name = name;
         part.edges = edges;
