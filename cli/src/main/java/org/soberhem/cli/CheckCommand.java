@@ -33,6 +33,9 @@ final class CheckCommand extends Answering {
             work.seams()
                     .forEach(check -> out().println((check.isTrue() ? "true    " : "FAILS   ")
                             + check.sentence().in(LengthFormat.INCH_EIGHTHS)));
+            answer.joins()
+                    .forEach(join -> out().println((join.isTrue() ? "true    " : "FAILS   ")
+                            + join.sentence().in(LengthFormat.INCH_EIGHTHS)));
             Assumptions.of(work.sheet(), work.draft(), work.inputs())
                     .forEach(
                             taken -> out().println("granted " + taken.sentence().in(LengthFormat.INCH_EIGHTHS)));

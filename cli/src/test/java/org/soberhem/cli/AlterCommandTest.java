@@ -159,4 +159,35 @@ class AlterCommandTest extends CommandTest {
         assertThat(run("trace", odd.toString(), "--out", sheet)).isEqualTo(ExitCode.WRONG_INPUT);
         assertThat(err.toString()).contains("does not say how large it is");
     }
+
+    private int check(String sheet, String alteration) throws IOException {
+        Path measures = Files.write(
+                folder.resolve("b.csv"),
+                List.of(
+                        "measure,value",
+                        "full-bust,36 in",
+                        "under-bust,31 in",
+                        "waist-crease,27 in",
+                        "neck-base,14 in",
+                        "nape-to-waist,15 1/2 in",
+                        "front-waist-length,16 3/4 in",
+                        "scye-depth,8 in",
+                        "across-back,13 1/2 in",
+                        "across-chest,13 in",
+                        "shoulder-length,5 in"));
+        return run("check", sheet, "--measures", measures.toString(), "--alter", alteration);
+    }
+
+    @Test
+    void check_ofALineSewnToAnotherDraft_failsByName_andLeavesSoWhatIsThere() throws IOException {
+        assertThat(check("bodice-1530", "sew-to: line=waist, garment=bodice-1530, otherLine=waist"))
+                .isZero();
+        assertThat(out.toString()).contains("true    waist");
+        assertThat(check("bodice-1530", "sew-to: line=waist, garment=bodice-1530, otherLine=neck"))
+                .isEqualTo(1);
+        assertThat(out.toString()).contains("FAILS   waist").contains("to neck of the bodice-1530");
+        assertThat(check("bodice-1530", "leave-so: what=no such thing, why=because"))
+                .isEqualTo(2);
+        assertThat(err.toString()).contains("No seam, check or question is called");
+    }
 }

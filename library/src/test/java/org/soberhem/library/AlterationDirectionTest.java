@@ -122,6 +122,7 @@ class AlterationDirectionTest {
             "change-grain",
             "true-seam",
             "leave-so",
+            "sew-to",
             "sew-seam",
             "even-allowances",
             "fan-spread",

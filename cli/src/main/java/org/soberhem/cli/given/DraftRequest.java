@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.soberhem.core.alter.kind.Alteration;
+import org.soberhem.core.alter.kind.SewTo;
 import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Draft;
@@ -16,6 +17,7 @@ import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.formula.SheetException;
 import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.GarmentJoin;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.SeamCheck;
@@ -50,15 +52,30 @@ public final class DraftRequest {
     /** A garment worked out with everything that was found wrong. */
     public record Answer(DraftedGarment work, List<Alteration> made) {
 
+        /** Returns the lines by which it is sewn to other drafts, each drawn from the same measurements as it is. */
+        public List<GarmentJoin> joins() {
+            String self = work.sheet().sheet().id();
+            Map<String, Pattern> patterns = new LinkedHashMap<>(Map.of(self, work.pattern()));
+            for (Alteration alteration : made) {
+                if (alteration instanceof SewTo sewn) {
+                    Asked other = new Asked(sheet(Library.shipped(), sewn.garment()), work.inputs());
+                    patterns.put(sewn.garment(), drawn(other).pattern());
+                }
+            }
+            return GarmentJoin.of(self, made, patterns);
+        }
+
         /** Returns the failed checks and untrue seams in words. */
         public List<String> failures() {
-            return Stream.concat(
+            return Stream.of(
                             work.checks().stream()
                                     .filter(check -> !check.passes())
                                     .map(CheckResult::sentence),
                             work.seams().stream()
                                     .filter(check -> !check.isTrue())
-                                    .map(SeamCheck::sentence))
+                                    .map(SeamCheck::sentence),
+                            joins().stream().filter(join -> !join.isTrue()).map(GarmentJoin::sentence))
+                    .flatMap(each -> each)
                     .map(sentence -> sentence.in(LengthFormat.INCH_EIGHTHS))
                     .toList();
         }

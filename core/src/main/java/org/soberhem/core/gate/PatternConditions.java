@@ -7,6 +7,7 @@ import org.soberhem.core.costume.Stage;
 import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.judging.EvaluatedCostume;
+import org.soberhem.core.judging.GarmentJoin;
 import org.soberhem.core.judging.Target;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.SeamCheck;
@@ -39,10 +40,15 @@ final class PatternConditions {
                 .flatMap(each -> each.seams().stream())
                 .filter(seam -> !seam.isTrue())
                 .findFirst();
-        boolean met = work.isPresent() && untrue.isEmpty();
+        Optional<GarmentJoin> apart = at.judgement().joins(garment).stream()
+                .filter(join -> !join.isTrue())
+                .findFirst();
+        boolean met = work.isPresent() && untrue.isEmpty() && apart.isEmpty();
         Sentence words = work.isEmpty()
                 ? Sentence.of("Seams: the garment cannot be drawn")
-                : met ? Sentence.of("Every seam is true") : untrue.get().sentence();
+                : untrue.map(SeamCheck::sentence)
+                        .or(() -> apart.map(GarmentJoin::sentence))
+                        .orElse(Sentence.of("Every seam is true"));
         Target target = untrue.map(seam -> seam.seam().first().get(0))
                 .<Target>map(edge -> new Target.Part(edge.piece(), edge.edge()))
                 .orElse(Target.PLACE);

@@ -1,10 +1,13 @@
 package org.soberhem.core.judging;
 
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.draft.DraftException;
+import org.soberhem.core.pattern.Pattern;
 
 /**
  * A costume worked out, garment by garment.
@@ -14,6 +17,13 @@ import org.soberhem.core.draft.DraftException;
  * @param failures why the others cannot, by name
  */
 public record Judgement(Costume costume, Map<String, DraftedGarment> works, Map<String, DraftException> failures) {
+
+    /** Returns the lines by which a garment is sewn to others. */
+    public List<GarmentJoin> joins(Garment garment) {
+        Map<String, Pattern> patterns = new LinkedHashMap<>();
+        works.forEach((name, work) -> patterns.put(name, work.pattern()));
+        return GarmentJoin.of(garment.name(), garment.alterations(), patterns);
+    }
 
     /** Returns what of a garment is no longer as in the version that it was made from. */
     public SinceVersion since(Garment garment) {

@@ -206,6 +206,16 @@ public final class ObstacleFinder {
         if (judgement.costume().garments().isEmpty()) {
             found.add(new Obstacle(Stage.DRAFT, "", Target.PLACE, Sentence.of("No garment has a pattern yet")));
         }
+        judgement
+                .costume()
+                .garments()
+                .forEach(garment -> judgement.joins(garment).stream()
+                        .filter(join -> !join.isTrue())
+                        .forEach(join -> found.add(new Obstacle(
+                                Stage.DRAFT,
+                                garment.name(),
+                                new Target.MadeAlteration(join.place()),
+                                join.sentence()))));
         judgement.works().forEach((garment, work) -> {
             List<Alteration> made =
                     judgement.costume().garment(garment).orElseThrow().alterations();

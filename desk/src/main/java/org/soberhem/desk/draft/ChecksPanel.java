@@ -1,5 +1,6 @@
 package org.soberhem.desk.draft;
 
+import java.util.List;
 import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.scene.control.Button;
@@ -14,6 +15,7 @@ import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.alter.kind.LeaveSo;
 import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.GarmentJoin;
 import org.soberhem.core.judging.PatternQuestion;
 import org.soberhem.core.judging.Target;
 import org.soberhem.core.length.LengthFormat;
@@ -25,16 +27,16 @@ import org.soberhem.desk.widget.Tappable;
 final class ChecksPanel extends VBox {
 
     private final VBox rows = new VBox();
-    private final Consumer<Target.Part> aim;
+    private final Consumer<Target> aim;
     private final Consumer<Alteration> make;
     private final Consumer<SeamCheck> walk;
 
     /**
-     * @param aim gets the edge or level of the row that is chosen
+     * @param aim gets the place of the row that is chosen
      * @param make makes the alteration that mends a check
      * @param walk gets a seam that is to be walked
      */
-    ChecksPanel(Consumer<Target.Part> aim, Consumer<Alteration> make, Consumer<SeamCheck> walk) {
+    ChecksPanel(Consumer<Target> aim, Consumer<Alteration> make, Consumer<SeamCheck> walk) {
         this.aim = aim;
         this.make = make;
         this.walk = walk;
@@ -43,7 +45,12 @@ final class ChecksPanel extends VBox {
         getChildren().add(scroll);
     }
 
-    void show(DraftedGarment work, LengthFormat format) {
+    /**
+     * Shows a garment.
+     *
+     * @param joins the lines by which it is sewn to others
+     */
+    void show(DraftedGarment work, List<GarmentJoin> joins, LengthFormat format) {
         rows.getChildren().clear();
         rows.getChildren().add(Parts.label("Against the body, with the ease of the period", "caps", "pad"));
         for (CheckResult check : work.checks()) {
@@ -73,6 +80,12 @@ final class ChecksPanel extends VBox {
             if (question.isOpen()) {
                 rows.getChildren().add(leaving(question.name()));
             }
+        }
+        if (!joins.isEmpty()) {
+            rows.getChildren().add(Parts.label("Sewn to other garments", "caps", "pad"));
+        }
+        for (GarmentJoin join : joins) {
+            row(join.isTrue() ? "✓" : "✗", join.sentence().in(format), "", new Target.MadeAlteration(join.place()));
         }
         rows.getChildren().add(Parts.label("Seams that meet", "caps", "pad"));
         int number = 1;
@@ -118,7 +131,7 @@ final class ChecksPanel extends VBox {
         return line;
     }
 
-    private void row(String mark, String words, String why, Target.Part target) {
+    private void row(String mark, String words, String why, Target target) {
         boolean wrong = mark.equals("✗");
         VBox texts = new VBox(1, Parts.text(words));
         if (!why.isEmpty()) {

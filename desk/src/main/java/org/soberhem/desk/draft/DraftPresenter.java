@@ -13,6 +13,7 @@ import org.soberhem.core.draft.Draft;
 import org.soberhem.core.draft.DraftingSteps;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.GarmentJoin;
 import org.soberhem.core.judging.Target;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.pattern.Edge;
@@ -70,6 +71,11 @@ final class DraftPresenter {
                 .costume()
                 .garment(studio.current().garment().get())
                 .orElseThrow();
+    }
+
+    /** Returns the lines by which the garment at hand is sewn to others. */
+    List<GarmentJoin> joins() {
+        return studio.situation().judgement().joins(garment());
     }
 
     /** Returns what tells a garment of a costume from every other. */

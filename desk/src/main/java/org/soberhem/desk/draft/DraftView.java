@@ -65,7 +65,7 @@ public final class DraftView extends PlaceView {
         AlterationCommands commands = new AlterationCommands(studio);
         sums = new SumsPanel(studio, files, sumPaper);
         alter = new AlterPanel(studio, commands, this::preview, this::light);
-        checks = new ChecksPanel(this::aim, commands::make, seam -> walkSeam(Optional.of(seam)));
+        checks = new ChecksPanel(this::target, commands::make, seam -> walkSeam(Optional.of(seam)));
         seamWalk = new SeamWalkPaper(commands::make, () -> walkSeam(Optional.empty()));
         whatIf = new WhatIfPanel(studio, after -> preview(after, Optional.empty()));
         sheet = new SheetPanel(studio, this::changeSheet, this::addGarment);
@@ -89,7 +89,8 @@ public final class DraftView extends PlaceView {
         return List.of(
                 new DraftSide.Page("Numbers", numbers, false, drafted -> numbers.show(drafted, studio.format())),
                 new DraftSide.Page("Sheet", sheet, false, drafted -> sheet.show(drafted, presenter.garment())),
-                new DraftSide.Page("Checks", checks, false, drafted -> checks.show(drafted, studio.format())),
+                new DraftSide.Page(
+                        "Checks", checks, false, drafted -> checks.show(drafted, presenter.joins(), studio.format())),
                 new DraftSide.Page("Sums", sums, true, drafted -> sums.show(drafted, presenter.garment())),
                 new DraftSide.Page("Alter", alter, true, drafted -> alter.show(drafted, presenter.garment())),
                 new DraftSide.Page(

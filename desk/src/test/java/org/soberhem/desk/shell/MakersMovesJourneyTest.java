@@ -189,4 +189,20 @@ class MakersMovesJourneyTest extends DemoJourney {
         assertThat(studio.situation().inTheWay())
                 .anyMatch(each -> each.sentence().in(studio.format()).contains("What holds it up"));
     }
+
+    @Test
+    void aLineSewnToAnotherGarment_standsAmongTheChecks_andInTheWay(FxRobot robot) {
+        open(robot, "visit-1869", "Bodice", "alter");
+        type(robot, "#alter-find", "waistband to bodice");
+        type(robot, "#alter-line", "waist");
+        type(robot, "#alter-garment", "Cloak");
+        type(robot, "#alter-otherLine", "waist");
+        press(robot, "#alter-make");
+        open(robot, "visit-1869", "Bodice", "checks");
+        assertThat(words(robot))
+                .containsIgnoringCase("Sewn to other garments")
+                .contains("sewn to the Cloak, which is not there");
+        assertThat(studio.situation().inTheWay())
+                .anyMatch(each -> each.sentence().in(studio.format()).contains("sewn to the Cloak"));
+    }
 }

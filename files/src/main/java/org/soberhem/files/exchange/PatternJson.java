@@ -1,7 +1,9 @@
 package org.soberhem.files.exchange;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Draft;
@@ -12,6 +14,7 @@ import org.soberhem.core.pattern.CutShape;
 import org.soberhem.core.pattern.Dart;
 import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.EdgeRef;
+import org.soberhem.core.pattern.MarkLine;
 import org.soberhem.core.pattern.Notch;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
@@ -29,6 +32,9 @@ public final class PatternJson {
 
     private static final JsonNodeFactory JSON = JsonNodeFactory.instance;
     private static final double MICROMETRE = 1e4;
+
+    /** What of a line is judged only when its tucks are sewn. */
+    private static final List<String> TUCKED = List.of("wobble", "flat", "kink", "spike");
 
     private PatternJson() {}
 
@@ -51,9 +57,13 @@ public final class PatternJson {
             ObjectNode piece = piece(spread);
             DraftSheet.PieceSheet written =
                     sheet.sheet().pieces().get(spread.piece().name());
-            if (written != null && !written.departs().isEmpty()) {
+            Map<String, String> departs = new LinkedHashMap<>(written == null ? Map.of() : written.departs());
+            if (spread.piece().lines().stream().anyMatch(line -> line.kind() == MarkLine.Kind.TUCK)) {
+                TUCKED.forEach(check -> departs.put(check, "a tuck lies there: sewn, the line is as it was"));
+            }
+            if (!departs.isEmpty()) {
                 ObjectNode free = piece.putObject("free");
-                written.departs().forEach(free::put);
+                departs.forEach(free::put);
             }
             if (isFull(spread.piece(), pattern)) {
                 piece.put("sleeve", "full");

@@ -26,6 +26,7 @@ import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.GarmentJoin;
 import org.soberhem.core.judging.PatternQuestion;
 import org.soberhem.core.judging.StringLine;
 import org.soberhem.core.length.LengthFormat;
@@ -673,6 +674,47 @@ class MakersMovesTest {
         Alteration joined = alteration(bodice, "join-pieces", Map.of("edge", edge("front.side")));
         assertThat(asked(worked("bodice-1883", beside, joined)))
                 .containsExactly("side-back-lining no longer as the side-back");
+    }
+
+    @Test
+    void p9_aLineSewnToAnotherGarment_failsByName_whenOneIsAltered() {
+        Pattern bodice = sheet("gown-bodice-1785");
+        Alteration sewn = alteration(
+                bodice,
+                "sew-to",
+                Map.of("line", "waist", "garment", "Petticoat", "otherLine", "waist", "fullness", 1.0));
+        Map<String, Pattern> same = Map.of("Bodice", bodice, "Petticoat", bodice);
+        assertThat(GarmentJoin.of("Bodice", List.of(sewn), same)).allMatch(GarmentJoin::isTrue);
+        Pattern taken = made(bodice, "take-in-seam", Map.of("atTop", 0.0, "atBottom", IN / 2));
+        GarmentJoin apart = GarmentJoin.of("Bodice", List.of(sewn), Map.of("Bodice", taken, "Petticoat", bodice))
+                .get(0);
+        assertThat(apart.isTrue()).isFalse();
+        assertThat(apart.sentence().in(LengthFormat.INCH_EIGHTHS))
+                .contains("to waist of the Petticoat")
+                .endsWith("too short");
+        Alteration full = alteration(
+                bodice,
+                "sew-to",
+                Map.of("line", "waist", "garment", "Petticoat", "otherLine", "waist", "fullness", 2.0));
+        assertThat(GarmentJoin.of("Bodice", List.of(full), same)
+                        .get(0)
+                        .sentence()
+                        .in(LengthFormat.INCH_EIGHTHS))
+                .contains("drawn up to")
+                .endsWith("too short");
+        assertThat(GarmentJoin.of("Bodice", List.of(sewn), Map.of("Bodice", bodice))
+                        .get(0)
+                        .isTrue())
+                .isFalse();
+        assertThat(alteration(
+                                bodice,
+                                "sew-to",
+                                Map.of("line", "tail", "garment", "x", "otherLine", "waist", "fullness", 1.0))
+                        .apply(bodice)
+                        .refusal()
+                        .orElseThrow()
+                        .in(LengthFormat.INCH_EIGHTHS))
+                .startsWith("There is no line \"tail\"; there are");
     }
 
     @Test

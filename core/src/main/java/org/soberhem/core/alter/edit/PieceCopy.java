@@ -3,7 +3,9 @@ package org.soberhem.core.alter.edit;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.soberhem.core.geometry.Inset;
+import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.pattern.CutFrom;
@@ -22,7 +24,8 @@ final class PieceCopy {
     private PieceCopy() {}
 
     /**
-     * Returns the copy; it lies round no body, so that only its master is altered and it follows.
+     * Returns the copy; it lies round no body and its edges have no roles, so that only its master is altered and it
+     * follows.
      *
      * @throws AlterationRefusal if the master has no such level, or nothing is left
      */
@@ -33,8 +36,17 @@ final class PieceCopy {
         making.name = name;
         making.levels.clear();
         making.spans = Optional.empty();
+        making.edges.replaceAll(edge -> edge.withRole(edge.role() == Role.DART ? Role.DART : Role.NONE));
         making.cutFrom = Optional.of(from);
+        Piece made = making.piece();
+        if (!isWithin(made.seamLine(), made.grainFrom(), made.grainTo())) {
+            making.grainAlong(master.grainTo().minus(master.grainFrom()).unit());
+        }
         return making.piece();
+    }
+
+    private static boolean isWithin(Outline outline, Point... places) {
+        return Stream.of(places).allMatch(outline::contains);
     }
 
     /** Returns a piece that stays within another all round, except where that lies on its fold. */

@@ -19,7 +19,7 @@ import org.soberhem.core.pattern.Piece;
 public record Strap(Piece piece, int place, Point innerRoot, int outer, double outerShare) {
 
     /** A strap bends within this share of its length above the root. */
-    private static final double BEND = 0.35;
+    private static final double BEND = 0.5;
 
     /** Stretches by which an edge follows the bend. */
     private static final int PARTS = 20;

@@ -52,6 +52,7 @@ public sealed interface Alteration
                 RoomAtLevel,
                 RotateDart,
                 SetAllowance,
+                SewTo,
                 ShapeLapel,
                 ShapeLine,
                 ShapeSeam,

@@ -27,8 +27,9 @@ import org.soberhem.core.pattern.Role;
 import org.soberhem.core.pattern.Seam;
 
 /**
- * Cuts off what lies above or below a line along a level: a sleeve ended at the elbow, a bodice without straps. The cut
- * is an open edge; where one edge was cut off below, it takes that edge's place, so that a cuff is still sewn to it.
+ * Cuts off what lies above or below a line along a level: a sleeve ended at the elbow, a bodice without straps and then
+ * without sleeves. The cut is an open edge; where one edge was cut off below, it takes that edge's place, so that a cuff
+ * is still sewn to it.
  *
  * @param piece which piece; empty for every piece that lies round the body and has the level
  * @param level along which it is cut
@@ -78,7 +79,21 @@ public record CutOff(String piece, String level, double below, Removed removed, 
             throw new AlterationRefusal(
                     "Nothing lies {} that line", removed.name().toLowerCase(Locale.ROOT));
         }
-        return cut;
+        return piece.isEmpty() && removed == Removed.ABOVE ? withoutArmHoles(cut) : cut;
+    }
+
+    /** Nothing goes over the shoulder any more: what is left of an arm-hole is an open edge, and sleeves go with it. */
+    private static Pattern withoutArmHoles(Pattern cut) {
+        Pattern left = cut;
+        for (String sleeve : cut.names()) {
+            boolean isSleeve = PieceEdits.any(cut, sleeve).edges().stream().anyMatch(edge -> edge.role() == Role.CAP);
+            left = isSleeve ? LeaveOff.without(left, sleeve) : left;
+        }
+        return left.withPieces(left.pieces().stream()
+                .map(each -> each.withEdges(each.edges().stream()
+                        .map(edge -> edge.role() == Role.ARMSCYE ? edge.withRole(Role.NONE) : edge)
+                        .toList()))
+                .toList());
     }
 
     /** Returns the pieces that the line runs over: all round the body, or one and those that are sewn beside it. */
