@@ -72,7 +72,19 @@ public final class Inset {
                 moved.add(parallel((Cubic) segment.part((double) i / PARTS, (double) (i + 1) / PARTS), outward));
             }
         }
+        mend(moved);
         return moved;
+    }
+
+    /** Where an edge has a slight corner of its own, the moved stretches beside it meet half way. */
+    private static void mend(List<Segment> moved) {
+        for (int i = 1; i < moved.size(); i++) {
+            Segment before = moved.get(i - 1);
+            Segment after = moved.get(i);
+            Point meeting = before.end().towards(after.start(), 0.5);
+            moved.set(i - 1, before.withEndsMoved(Point.ORIGIN, meeting.minus(before.end())));
+            moved.set(i, after.withEndsMoved(meeting.minus(after.start()), Point.ORIGIN));
+        }
     }
 
     private static Cubic parallel(Cubic part, double outward) {

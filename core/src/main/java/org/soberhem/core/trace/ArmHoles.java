@@ -21,6 +21,9 @@ final class ArmHoles {
     /** Room between the shoulder or the waist and the arm-hole's lowest place, in millimetres. */
     private static final double ROOM = 20;
 
+    /** An arm-hole that reaches farther below the shoulder's end has a strap above it, in millimetres. */
+    private static final double DEEP = 190;
+
     private final ScalingAmounts scale;
     private final Map<String, Map<String, SheetPlan.SolvePlan>> solves;
     private final List<SheetPlan.SeamPlan> seams;
@@ -110,13 +113,23 @@ final class ArmHoles {
                 .put(
                         name,
                         new SheetPlan.SolvePlan(
-                                PlaceFormulas.tipAt(piece) + " + " + FormulaText.mm(ROOM),
+                                highest(piece, drawn),
                                 scale.pattern().waist().isPresent()
                                         ? ScalingAmounts.AT + " - " + FormulaText.mm(ROOM)
                                         : FormulaText.times(piece.bottom(), ScalingAmounts.LONG) + " - "
                                                 + FormulaText.mm(ROOM),
                                 when + until + ", " + name + ")",
                                 when + is + ", " + scale.natural(piece, drawn) + ")"));
+    }
+
+    /**
+     * An armpit so high that the arm-hole turns back upward is none: where a strap leaves a long one, it would only
+     * grow again.
+     */
+    private String highest(PaperPiece piece, double drawn) {
+        String tip = PlaceFormulas.tipAt(piece);
+        boolean isDeep = drawn - PaperPattern.tip(piece).orElseThrow().y() > DEEP;
+        return isDeep ? "(" + tip + " + " + scale.natural(piece, drawn) + ") / 2" : tip + " + " + FormulaText.mm(ROOM);
     }
 
     /** The cap rises until it has kept its ease, or its fullness, over the arm-hole. */

@@ -17,11 +17,15 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.soberhem.core.alter.AlterationKind;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.kind.Outcome;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Draft;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.geometry.Box;
+import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.SpreadPiece;
@@ -111,6 +115,97 @@ class OtherToolsTest {
         // pdfinfo tells four significant places.
         double width = Double.parseDouble(size.group(1)) / 72 * 25.4;
         assertThat(width).isCloseTo(box.width() + 40, within(0.0003 * width));
+    }
+
+    /** Widths at levels and lengths of edges, found from nothing but the places of the seam line. */
+    private static final String MEASURE = """
+            import json, math, sys
+            for p in json.load(open(sys.argv[1]))['pieces']:
+                q = p['seam_line']
+                n = len(q)
+                for e in p['edges']:
+                    near = lambda at: min(range(n), key=lambda i: math.dist(q[i], at))
+                    i, end, length = near(e['from']), near(e['to']), 0
+                    while i != end:
+                        length += math.dist(q[i], q[(i + 1) % n])
+                        i = (i + 1) % n
+                    print('%s.%s=%r' % (p['name'], e['name'], length))
+                for level, (a, b) in p['levels'].items():
+                    if p['darts'] or abs(a[1] - b[1]) > 1e-6:
+                        continue
+                    cuts = []
+                    for i in range(n):
+                        s, t = q[i], q[(i + 1) % n]
+                        if (s[1] < a[1]) != (t[1] < a[1]):
+                            cuts.append(s[0] + (t[0] - s[0]) * (a[1] - s[1]) / (t[1] - s[1]))
+                    cuts.sort()
+                    print('%s@%s=%r' % (p['name'], level, sum(cuts[1::2]) - sum(cuts[::2])))
+            """;
+
+    /** Common moves on a bodice, a blouse and a skirt; what the application tells of them is what Python finds. */
+    @ParameterizedTest
+    @CsvSource({
+        "bodice-1530, take-in-seam",
+        "bodice-1530, raise-neckline",
+        "bodice-1530, turn-strap",
+        "bodice-1530, strap-length",
+        "bodice-1530, shape-line",
+        "blouse-1906, widen-piece",
+        "blouse-1906, lengthen-at-level",
+        "blouse-1906, cut-sleeve",
+        "blouse-1906, two-piece-sleeve",
+        "blouse-1906, add-interlining",
+        "jacket-1911, princess-room",
+        "jacket-1911, widen-lap",
+        "walking-skirt-1906, raise-waistline",
+        "walking-skirt-1906, change-hem"
+    })
+    void json_afterAMove_girthsAndLengths_areThoseThatPythonFinds(String id, String move) throws Exception {
+        assumeTrue(has("/usr/bin/python3", "--version"), "python3 is not installed; ./test.sh installs it");
+        CompiledSheet sheet = Library.shipped().sheet(id).orElseThrow();
+        Draft draft = Drafter.draft(sheet, sheet.middle());
+        AlterationKind kind = Library.shipped().alterations().stream()
+                .filter(each -> each.id().equals(move))
+                .findFirst()
+                .orElseThrow();
+        Outcome outcome =
+                kind.make(kind.usual(draft.pattern()).orElseThrow(), Sides.BOTH).apply(draft.pattern());
+        Pattern altered = outcome.completed()
+                .map(whole -> whole.apply(draft.pattern()).pattern())
+                .orElse(outcome.pattern());
+        assertThat(altered).isNotEqualTo(draft.pattern());
+        Path file =
+                Files.writeString(folder.resolve("altered.json"), PatternJson.write(sheet, draft, altered, List.of()));
+        Path script = Files.writeString(folder.resolve("measure.py"), MEASURE);
+        Map<String, Double> found = new HashMap<>();
+        run("/usr/bin/python3", script.toString(), file.toString())
+                .lines()
+                .forEach(line -> found.put(
+                        line.substring(0, line.indexOf('=')),
+                        Double.parseDouble(line.substring(line.indexOf('=') + 1))));
+        int compared = 0;
+        for (SpreadPiece spread : SpreadPiece.of(altered)) {
+            Piece piece = spread.piece();
+            for (Edge edge : piece.edges()) {
+                assertThat(found.get(spread.name() + "." + edge.name()))
+                        .as("%s %s %s", move, spread.name(), edge.name())
+                        .isCloseTo(edge.path().length(), within(MM));
+                compared++;
+            }
+            for (String level : piece.levels().keySet()) {
+                Double width = found.get(spread.name() + "@" + level);
+                boolean hasOverlap = piece.centreX()
+                        .filter(centre -> piece.seamLine().box().minX() < centre - MM)
+                        .isPresent();
+                if (width != null && !hasOverlap) {
+                    assertThat(width)
+                            .as("%s %s %s", move, spread.name(), level)
+                            .isCloseTo(piece.widthAt(level).orElseThrow(), within(MM));
+                    compared++;
+                }
+            }
+        }
+        assertThat(compared).isGreaterThan(10);
     }
 
     @Test
