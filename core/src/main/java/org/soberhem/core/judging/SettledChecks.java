@@ -11,9 +11,11 @@ import org.soberhem.core.alter.kind.LeaveOff;
 import org.soberhem.core.alter.kind.LeaveSo;
 import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Seam;
+import org.soberhem.core.pattern.Side;
 
 /** What a garment's checks come to when something was left off, cut off or left so on purpose. */
 final class SettledChecks {
@@ -27,6 +29,9 @@ final class SettledChecks {
     private final Map<String, String> left = new HashMap<>();
     private final Map<String, String> gone = new HashMap<>();
     private final Map<String, String> ended = new HashMap<>();
+
+    /** Why what reached above a line is no longer judged, if all was cut off there. */
+    private Optional<String> above = Optional.empty();
 
     /**
      * @param pattern after the alterations
@@ -48,6 +53,8 @@ final class SettledChecks {
                 && !cut.piece().isEmpty()) {
             gone.put(cut.piece(), "the " + cut.piece() + " ends at the " + cut.level());
             ended.put(cut.piece(), cut.level());
+        } else if (alteration instanceof CutOff cut && cut.removed() == CutOff.Removed.ABOVE) {
+            above = Optional.of("it is cut off above the " + cut.level());
         }
     }
 
@@ -64,6 +71,8 @@ final class SettledChecks {
                 settled.add(each.leftSo(left.get(each.name())));
             } else if (Double.isNaN(each.is()) && gone.containsKey(piece)) {
                 settled.add(each.leftSo(gone.get(piece)));
+            } else if (above.isPresent() && reachedAbove(each)) {
+                settled.add(each.leftSo(above.get()));
             } else {
                 settled.add(level(each.where())
                         .map(level -> each.against(girth(level)))
@@ -71,6 +80,14 @@ final class SettledChecks {
             }
         }
         return settled;
+    }
+
+    /** Says whether the place of a check is gone, or only a part of its edge is left. */
+    private boolean reachedAbove(CheckResult check) {
+        EdgeRef edge = new EdgeRef(check.where().piece(), check.where().part());
+        List<Edge> left = pattern.edges(edge, Side.LEFT);
+        boolean isPart = left.size() == 1 && !left.get(0).name().equals(edge.edge());
+        return Double.isNaN(check.is()) || isPart;
     }
 
     /** Returns the level at which the piece ends that a checked edge is sewn to. */

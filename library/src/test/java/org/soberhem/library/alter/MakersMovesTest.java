@@ -401,6 +401,21 @@ class MakersMovesTest {
     }
 
     @Test
+    void p5_strapless_isNoLongerJudgedByWhatReachedAboveIt_andItsSleevesGoWithIt() {
+        Alteration off = alteration(sheet("bodice-1869"), "strapless", Map.of("below", -IN));
+        DraftedGarment work = worked("bodice-1869", off);
+        assertThat(work.refused()).isEmpty();
+        assertThat(work.pattern().names()).doesNotContain("sleeve");
+        assertThat(work.checks()).allMatch(CheckResult::isJudged);
+        assertThat(work.checks())
+                .filteredOn(check -> check.name().equals("back length"))
+                .allMatch(CheckResult::isLeftSo);
+        assertThat(work.checks())
+                .filteredOn(check -> check.name().equals("bust girth"))
+                .noneMatch(CheckResult::isLeftSo);
+    }
+
+    @Test
     void p23_aStrapTurnedFarOffTheGrain_asks_andItsOwnGrainAnswers() {
         EdgeRef end = edge("front.shoulder");
         Pattern bodice = sheet("bodice-1530");
