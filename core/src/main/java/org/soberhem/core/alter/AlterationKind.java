@@ -53,6 +53,10 @@ public record AlterationKind(
     public enum As {
         /** An edge of a piece. */
         EDGE,
+        /** An edge that is sewn to something. */
+        SEWN,
+        /** An edge that is sewn to nothing. */
+        OPEN,
         /** An edge that is sewn to one other. */
         SEAM,
         /** An edge that is sewn to one other, one that opens, or a centre. */
@@ -73,6 +77,8 @@ public record AlterationKind(
         LEVEL,
         /** A dart. */
         DART,
+        /** A dart that runs out at both ends within a piece. */
+        INNER_DART,
         /** A corner. */
         POINT,
         /** A seam, by its name. */

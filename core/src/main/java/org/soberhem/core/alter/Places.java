@@ -9,6 +9,7 @@ import java.util.Set;
 import org.soberhem.core.alter.edit.SeamEdits;
 import org.soberhem.core.alter.edit.SeamRole;
 import org.soberhem.core.alter.edit.SeamShift;
+import org.soberhem.core.alter.kind.DivideDart;
 import org.soberhem.core.alter.kind.ShapeLapel;
 import org.soberhem.core.alter.kind.WidenLap;
 import org.soberhem.core.pattern.Edge;
@@ -65,6 +66,20 @@ public final class Places {
             case DART -> each.darts().forEach(dart -> places.add(new EdgeRef(each.name(), dart.name())));
             case POINT -> each.edges().forEach(edge -> places.add(new EdgeRef(each.name(), edge.from())));
             case EDGE -> edges(each).forEach(edge -> places.add(new EdgeRef(each.name(), edge.name())));
+            case INNER_DART ->
+                each.darts().stream()
+                        .filter(dart -> DivideDart.isInner(each, dart))
+                        .forEach(dart -> places.add(new EdgeRef(each.name(), dart.name())));
+            case SEWN ->
+                edges(each).stream()
+                        .map(edge -> new EdgeRef(each.name(), edge.name()))
+                        .filter(ref -> SeamEdits.of(pattern, ref).isPresent())
+                        .forEach(places::add);
+            case OPEN ->
+                edges(each).stream()
+                        .map(edge -> new EdgeRef(each.name(), edge.name()))
+                        .filter(ref -> SeamEdits.of(pattern, ref).isEmpty())
+                        .forEach(places::add);
             case SEAM ->
                 edges(each).stream()
                         .map(edge -> new EdgeRef(each.name(), edge.name()))

@@ -56,7 +56,7 @@ final class HandAnswers {
         double amount = PULLED.getOrDefault(kind.does(), 0.0) * inward;
         for (Ask ask : kind.asks()) {
             switch (ask.as()) {
-                case EDGE, SEAM, LINE -> answers.put(ask.name(), edge);
+                case EDGE, SEWN, OPEN, SEAM, LINE -> answers.put(ask.name(), edge);
                 case CENTRE_PIECE -> answers.put(ask.name(), edge.piece());
                 case AMOUNTS ->
                     answers.put(

@@ -87,8 +87,13 @@ public enum SeamRole {
             case SHOULDER_SEAM -> sewn && edge.role() == Role.SHOULDER;
             case STRAP_END -> isStrapEnd(pattern, piece, edge);
             case STRAP_INNER -> !sewn && edge.role() == Role.NONE && isBesideStrapEnd(pattern, piece, edge);
-            case CENTRE -> runsDown(edge) && isAtCentre(piece, edge);
-            case OPENING -> !sewn && !piece.isFold(edge) && runsDown(edge) && isAtCentre(piece, edge);
+            case CENTRE -> runsDown(edge) && isAtCentre(piece, edge) && !isBesideStrapEnd(pattern, piece, edge);
+            case OPENING ->
+                !sewn
+                        && !piece.isFold(edge)
+                        && runsDown(edge)
+                        && isAtCentre(piece, edge)
+                        && !isBesideStrapEnd(pattern, piece, edge);
         };
     }
 

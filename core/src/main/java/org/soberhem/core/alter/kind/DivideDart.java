@@ -1,6 +1,7 @@
 package org.soberhem.core.alter.kind;
 
 import java.util.List;
+import java.util.Optional;
 import org.soberhem.core.alter.edit.AlterationRefusal;
 import org.soberhem.core.alter.edit.DartEdits;
 import org.soberhem.core.alter.edit.PieceEditor;
@@ -64,11 +65,7 @@ public record DivideDart(EdgeRef dart, int count, double apart, Sides sides) imp
     private Piece divided(Piece piece) {
         PieceEditor making = new PieceEditor(piece);
         Dart one = making.dart(dart.edge());
-        Dart other = making.darts.stream()
-                .filter(each -> !each.name().equals(one.name()))
-                .filter(each -> each.first().distanceTo(one.first()) < PieceEditor.SAME_PLACE
-                        && each.second().distanceTo(one.second()) < PieceEditor.SAME_PLACE)
-                .findFirst()
+        Dart other = otherHalf(piece, one)
                 .orElseThrow(() -> new AlterationRefusal(
                         "The dart {} opens at an edge: split it in two, or turn it, instead", one.name()));
         double width = one.first().distanceTo(one.second());
@@ -95,6 +92,19 @@ public record DivideDart(EdgeRef dart, int count, double apart, Sides sides) imp
             }
         }
         return making.piece();
+    }
+
+    /** Says whether a dart is half of one that runs out at both ends. */
+    public static boolean isInner(Piece piece, Dart dart) {
+        return otherHalf(piece, dart).isPresent();
+    }
+
+    private static Optional<Dart> otherHalf(Piece piece, Dart dart) {
+        return piece.darts().stream()
+                .filter(each -> !each.name().equals(dart.name()))
+                .filter(each -> each.first().distanceTo(dart.first()) < PieceEditor.SAME_PLACE
+                        && each.second().distanceTo(dart.second()) < PieceEditor.SAME_PLACE)
+                .findFirst();
     }
 
     /** Returns the place, or the last one on the way to it that lies well within the piece. */
