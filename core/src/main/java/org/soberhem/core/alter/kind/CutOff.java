@@ -28,8 +28,8 @@ import org.soberhem.core.pattern.Seam;
 
 /**
  * Cuts off what lies above or below a line along a level: a sleeve ended at the elbow, a bodice without straps and then
- * without sleeves. The cut is an open edge; where one edge was cut off below, it takes that edge's place, so that a cuff
- * is still sewn to it.
+ * without sleeves. The cut is an open edge; where one edge was cut off below, it takes that edge's place, so that a
+ * cuff is still sewn to it.
  *
  * @param piece which piece; empty for every piece that lies round the body and has the level
  * @param level along which it is cut
