@@ -76,6 +76,20 @@ public record DraftedGarment(
                 Checks.quantities(sheet, inputs, pattern));
     }
 
+    /**
+     * Returns the pattern as it is before an alteration of the chain.
+     *
+     * @param alterations the chain
+     * @param place in it, from 0
+     */
+    public Pattern before(List<Alteration> alterations, int place) {
+        Pattern pattern = draft.pattern();
+        for (Alteration each : alterations.subList(0, place)) {
+            pattern = each.apply(pattern).pattern();
+        }
+        return pattern;
+    }
+
     /** Returns which alterations leave so what is not there, by their place, each with what could be meant. */
     private static Map<Integer, Sentence> settlesNothing(
             List<Alteration> alterations,

@@ -13,8 +13,8 @@ import org.soberhem.core.pattern.Role;
  * Puts edges of one pattern in the place of edges of another: the neckline of one on the body of another.
  *
  * <p>What comes over keeps its size and its grain, laid on by one corner or a common mark; or it is laid on by both
- * ends, turned and made larger or smaller as they need it. Where it keeps its size, the edge that follows on the body is
- * led to where it ends.
+ * ends, turned and made larger or smaller as they need it. Where it keeps its size, the edge that follows on the body
+ * is led to where it ends.
  */
 public final class Graft {
 

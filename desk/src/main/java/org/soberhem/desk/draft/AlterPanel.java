@@ -259,16 +259,7 @@ final class AlterPanel extends VBox implements PaperPull.Hand {
         changing = OptionalInt.of(place);
         Parts.show(leave, true);
         apply.setText("Change this alteration");
-        form.show(kind.get(), before(place), old);
-    }
-
-    /** Returns the pattern as it is before an alteration of the chain. */
-    private Pattern before(int place) {
-        Pattern pattern = work.draft().pattern();
-        for (Alteration each : desk.garment().alterations().subList(0, place)) {
-            pattern = each.apply(pattern).pattern();
-        }
-        return pattern;
+        form.show(kind.get(), work.before(desk.garment().alterations(), place), old);
     }
 
     private void leaveChanging() {
@@ -341,7 +332,8 @@ final class AlterPanel extends VBox implements PaperPull.Hand {
 
     private Optional<Pattern> told(Alteration alteration) {
         LengthFormat format = studio.format();
-        Pattern before = changing.isPresent() ? before(changing.getAsInt()) : work.pattern();
+        Pattern before =
+                changing.isPresent() ? work.before(desk.garment().alterations(), changing.getAsInt()) : work.pattern();
         told.getChildren().add(Parts.text(alteration.sentence().in(format)));
         Outcome outcome = alteration.apply(before);
         completing = outcome.completed();

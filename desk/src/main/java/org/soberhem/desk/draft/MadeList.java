@@ -6,9 +6,11 @@ import java.util.stream.IntStream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.soberhem.core.alter.NearestPlace;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.costume.Garment;
@@ -71,7 +73,8 @@ final class MadeList extends VBox {
 
     private VBox row(int place, Alteration alteration, DraftedGarment work) {
         Label words = Parts.text((place + 1) + "  " + alteration.sentence().in(studio.format()));
-        HBox keys = new HBox(
+        FlowPane keys = new FlowPane(
+                2,
                 2,
                 key("change", place, () -> change.accept(place), "In the form above"),
                 key("copy", place, () -> copy(List.of(place)), "To make it again elsewhere"));
@@ -91,6 +94,18 @@ final class MadeList extends VBox {
         Sentence why = work.refused().get(place);
         if (why != null) {
             row.getChildren().add(Parts.text("✗ not made: " + why.in(studio.format()), "small", "needs"));
+            NearestPlace.of(
+                            alteration,
+                            studio.library().alterations(),
+                            work.before(desk.garment().alterations(), place))
+                    .ifPresent(near -> keys.getChildren()
+                            .add(
+                                    0,
+                                    key(
+                                            "instead: " + near.sentence().in(studio.format()),
+                                            place,
+                                            () -> desk.change(place, near),
+                                            "At the nearest place")));
         }
         row.getChildren().add(keys);
         return row;
@@ -98,7 +113,7 @@ final class MadeList extends VBox {
 
     private static Button key(String words, int place, Runnable action, String hint) {
         Button key = Parts.hinted(Parts.button(words, action, "quiet", "small"), hint);
-        key.setId("made-" + words.split(" ")[0] + "-" + place);
+        key.setId("made-" + words.split("[ :]")[0] + "-" + place);
         return key;
     }
 }

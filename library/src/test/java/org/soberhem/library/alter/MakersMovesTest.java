@@ -13,6 +13,7 @@ import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.core.alter.AmountsEntry;
+import org.soberhem.core.alter.NearestPlace;
 import org.soberhem.core.alter.Places;
 import org.soberhem.core.alter.edit.SeamRole;
 import org.soberhem.core.alter.edit.Sides;
@@ -885,5 +886,22 @@ class MakersMovesTest {
                         .contains(buttons.get(0).from().towards(buttons.get(0).to(), 0.5)))
                 .isTrue();
         assertThat(Checks.notions(blouse, blouse.middle(), marked)).containsEntry("button", 9.0);
+    }
+
+    @Test
+    void badInput_anAlterationWhosePlaceIsGone_isOfferedAtWhatBecameOfIt() {
+        Pattern suit = sheet("jacket-1911");
+        Alteration hem =
+                alteration(suit, "dart-add", Map.of("edge", edge("side-front.hem"), "width", IN / 2, "length", 4 * IN));
+        Pattern joined = made(suit, "join-pieces", Map.of());
+        assertThat(hem.apply(joined).refusal()).isPresent();
+        Alteration near = NearestPlace.of(hem, LIBRARY.alterations(), joined).orElseThrow();
+        assertThat(near.sentence().in(LengthFormat.INCH_EIGHTHS)).contains("hem");
+        assertThat(near.apply(joined).refusal()).isEmpty();
+        assertThat(NearestPlace.of(hem, LIBRARY.alterations(), suit))
+                .as("its place is there")
+                .isEmpty();
+        Alteration gone = alteration(suit, "sleeve-pitch", Map.of("piece", "nothing alike"));
+        assertThat(NearestPlace.of(gone, LIBRARY.alterations(), suit)).isEmpty();
     }
 }
