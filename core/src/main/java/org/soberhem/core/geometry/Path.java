@@ -294,8 +294,10 @@ public record Path(List<Segment> segments) {
             Cubic curve = segment.asCubic();
             // What the amount changes by along the line is the same on both sides of a joint, however fast each of the
             // two curves runs there: no new bend.
-            by[1] = by[0] + (by[1] - by[0]) * 3 * curve.start().distanceTo(curve.first()) / length;
-            by[2] = by[3] - (by[3] - by[2]) * 3 * curve.second().distanceTo(curve.end()) / length;
+            if (length > SHORTEST) {
+                by[1] = by[0] + (by[1] - by[0]) * 3 * curve.start().distanceTo(curve.first()) / length;
+                by[2] = by[3] - (by[3] - by[2]) * 3 * curve.second().distanceTo(curve.end()) / length;
+            }
             moved.add(new Cubic(
                     moved.isEmpty()
                             ? curve.start().plus(direction.times(by[0]))

@@ -238,6 +238,8 @@ public final class PieceEditor {
                     line.from().plus(along.times(cuts.get(0))),
                     line.from().plus(along.times(cuts.get(cuts.size() - 1))));
         });
+        // A line that only touches a corner is no level of the piece.
+        levels.values().removeIf(level -> level.from().distanceTo(level.to()) < COARSE);
     }
 
     /** Returns a name that is not taken: the wanted one, or with the first free number. */

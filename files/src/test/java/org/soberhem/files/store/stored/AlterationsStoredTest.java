@@ -2,15 +2,19 @@ package org.soberhem.files.store.stored;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.kind.Alteration;
+import org.soberhem.core.alter.kind.JoinPieces;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Drafter;
+import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.library.Library;
 
@@ -22,8 +26,17 @@ class AlterationsStoredTest {
         Library library = Library.shipped();
         Codec codec = Codec.whole();
         Set<String> kept = new HashSet<>();
+        List<Pattern> patterns = new ArrayList<>();
         for (CompiledSheet sheet : library.sheets()) {
-            Pattern pattern = Drafter.draft(sheet, sheet.middle()).pattern();
+            patterns.add(Drafter.draft(sheet, sheet.middle()).pattern());
+        }
+        // Only where two pieces were joined is there a dart within a piece.
+        CompiledSheet jacket = library.sheet("jacket-1911").orElseThrow();
+        Pattern whole = Drafter.draft(jacket, jacket.middle()).pattern();
+        patterns.add(new JoinPieces(EdgeRef.parse("side-front.side"), Sides.BOTH)
+                .apply(whole)
+                .pattern());
+        for (Pattern pattern : patterns) {
             for (AlterationKind kind : library.alterations()) {
                 if (kept.contains(kind.id())) {
                     continue;
