@@ -297,7 +297,17 @@ final class TraceDesk {
     }
 
     String donorTitle(String donor) {
-        return donor(donor).map(each -> each.about().title()).orElse(donor);
+        return Optional.ofNullable(studio.maker().tracings().get(donor))
+                .map(each -> each.about().title())
+                .or(() ->
+                        offered(donor).map(each -> each.sheet().sheet().about().title()))
+                .orElse(donor);
+    }
+
+    private Optional<OfferedSheet> offered(String donor) {
+        return studio.sheets().offered().stream()
+                .filter(each -> each.id().equals(donor))
+                .findFirst();
     }
 
     /** Returns a tracing of the maker's, or a sheet's pieces as it draws them at its middle size. */
