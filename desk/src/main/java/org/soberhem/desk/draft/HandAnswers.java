@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.core.alter.AlterationKind.As;
 import org.soberhem.core.alter.AlterationKind.Ask;
@@ -34,7 +35,13 @@ final class HandAnswers {
             "move-seam", -1.0,
             "hollow-edge", 1.0);
 
-    private static final double UPPER = 1.0 / 3;
+    /** What is answered by an edge. */
+    private static final Set<As> EDGES = Set.of(As.EDGE, As.SEWN, As.OPEN, As.SEAM, As.LINE);
+
+    /** An edge has an upper, a middle and a lower third. */
+    private static final double THIRD = 1.0 / 3;
+
+    /** A place is answered to a hundredth of the breadth or length. */
     private static final int PARTS = 100;
 
     private HandAnswers() {}
@@ -78,9 +85,9 @@ final class HandAnswers {
     private static boolean isHere(AlterationKind kind, Ask ask, double share) {
         boolean hasMiddle = kind.asks().stream().anyMatch(each -> each.name().equals("atMiddle"));
         return switch (ask.name()) {
-            case "atTop" -> share < (hasMiddle ? UPPER : 1 - UPPER);
-            case "atBottom" -> share > (hasMiddle ? 1 - UPPER : UPPER);
-            case "atMiddle" -> share >= UPPER && share <= 1 - UPPER;
+            case "atTop" -> share < (hasMiddle ? THIRD : 1 - THIRD);
+            case "atBottom" -> share > (hasMiddle ? 1 - THIRD : THIRD);
+            case "atMiddle" -> share >= THIRD && share <= 1 - THIRD;
             default -> true;
         };
     }
@@ -99,6 +106,9 @@ final class HandAnswers {
             Box box = tapped.get().seamLine(1).box();
             double across = Math.round((at.x() - box.minX()) / box.width() * PARTS) / (double) PARTS;
             return Map.of(place.get().name(), name, share.get().name(), across);
+        }
+        if (!EDGES.contains(place.get().as())) {
+            return Map.of();
         }
         return tapped.get().edges().stream()
                 .filter(edge -> edge.role() != Role.DART && !tapped.get().isFold(edge))

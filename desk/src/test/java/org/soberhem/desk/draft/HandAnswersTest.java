@@ -68,6 +68,9 @@ class HandAnswersTest {
         Map<String, Object> answers = HandAnswers.tapped(kind("dart-add"), blouse(), "back", new Point(60, 540));
         assertThat(answers.get("edge")).isEqualTo(EdgeRef.parse("back.hem"));
         assertThat((Double) answers.get("at")).isBetween(0.5, 0.95);
+        assertThat(HandAnswers.tapped(kind("dart-rotate"), blouse(), "back", new Point(60, 540)))
+                .as("a dart is not tapped")
+                .isEmpty();
         assertThat(HandAnswers.tapped(kind("even-allowances"), blouse(), "back", new Point(60, 540)))
                 .isEmpty();
     }

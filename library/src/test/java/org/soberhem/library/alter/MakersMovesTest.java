@@ -796,6 +796,14 @@ class MakersMovesTest {
                 skirt, "add-pocket", Map.of("below", 3 * IN, "opening", 6 * IN, "width", 7 * IN, "depth", 12 * IN));
         assertThat(left(after, "pocket").seamLine().box().width()).isCloseTo(7 * IN, within(0.01));
         assertThat(left(after, "pocket").seamLine().box().height()).isCloseTo(12 * IN, within(0.01));
+        assertThat(left(after, "pocket").cut()).as("two bags a pocket").containsEntry("lining", 4);
+        Pattern fold = made(
+                sheet("blouse-1906"),
+                "add-pocket",
+                Map.of("edge", edge("back.side"), "opening", 4 * IN, "width", 5 * IN, "depth", 8 * IN));
+        assertThat(left(fold, "pocket").cut())
+                .as("also beside a piece on the fold")
+                .containsEntry("lining", 4);
         assertThat(after.pieces().stream()
                         .filter(piece ->
                                 piece.side() == Side.LEFT && !piece.name().equals("pocket"))

@@ -19,6 +19,7 @@ import org.soberhem.core.pattern.Notch;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Role;
+import org.soberhem.core.pattern.Side;
 
 /**
  * Sets a pocket in a seam or edge: a bag of its own, and two marks between which the seam stays open.
@@ -33,7 +34,7 @@ import org.soberhem.core.pattern.Role;
 public record AddPocket(EdgeRef edge, double below, double opening, double width, double depth, Sides sides)
         implements Alteration {
 
-    /** The bag's lower outer corner is rounded by this share of its width. */
+    /** The bag's lower outer corner is rounded by this share of its width or depth, whichever is less. */
     private static final double ROUND = 0.35;
 
     @Override
@@ -61,7 +62,8 @@ public record AddPocket(EdgeRef edge, double below, double opening, double width
         Piece master = PieceEdits.any(pattern, edge.piece());
         double length = new PieceEditor(master).edge(edge.edge()).path().length();
         if (below + opening >= length) {
-            throw new AlterationRefusal("The {} is only {} long: open the pocket higher up", edge.words(), length);
+            throw new AlterationRefusal(
+                    "The {} is only {} long: open the pocket higher up, or for less", edge.words(), length);
         }
         List<EdgeRef> marked = new ArrayList<>(List.of(edge));
         SeamEdits.of(pattern, edge)
@@ -80,7 +82,7 @@ public record AddPocket(EdgeRef edge, double below, double opening, double width
         }
         for (Piece piece : pattern.pieces()) {
             if (piece.name().equals(edge.piece())) {
-                pieces.add(bag(name, piece, new PieceEditor(master).usualAllowance()));
+                pieces.add(bag(name, piece.side(), new PieceEditor(master).usualAllowance()));
             }
         }
         return pattern.with(pieces, pattern.seams());
@@ -97,7 +99,8 @@ public record AddPocket(EdgeRef edge, double below, double opening, double width
         return making.piece();
     }
 
-    private Piece bag(String name, Piece beside, double allowance) {
+    /** Returns the bag, of which two make one pocket. */
+    private Piece bag(String name, Side side, double allowance) {
         double round = ROUND * Math.min(width, depth);
         Point a = Point.ORIGIN;
         Point b = new Point(width, 0);
@@ -116,9 +119,10 @@ public record AddPocket(EdgeRef edge, double below, double opening, double width
                         allowance),
                 straight("lower", "D", d, "E", e, allowance),
                 straight("mouth", "E", e, "A", a, allowance));
-        PieceEditor making = new PieceEditor(PieceEdits.cutAnew(
-                name, beside.side(), edges, new Point(width / 2, depth * 0.2), new Point(width / 2, depth * 0.8)));
-        making.cut = Map.of("lining", 2 * beside.count());
+        Piece bag = PieceEdits.cutAnew(
+                name, side, edges, new Point(width / 2, depth * 0.2), new Point(width / 2, depth * 0.8));
+        PieceEditor making = new PieceEditor(bag);
+        making.cut = Map.of("lining", 2 * bag.count());
         making.notches.add(new Notch(name + " end", "mouth", 1 - opening / depth));
         return making.piece();
     }
