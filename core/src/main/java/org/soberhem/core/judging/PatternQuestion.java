@@ -20,6 +20,6 @@ public record PatternQuestion(String name, Sentence words, CheckResult.Where whe
 
     /** Returns what is asked, or what settled it. */
     public Sentence sentence() {
-        return settled.map(why -> Sentence.of("{}: {}", words, why)).orElse(words);
+        return settled.map(why -> Sentence.of("{} (left so: {})", words, why)).orElse(words);
     }
 }

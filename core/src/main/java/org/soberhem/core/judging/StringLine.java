@@ -3,6 +3,7 @@ package org.soberhem.core.judging;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.soberhem.core.alter.edit.PieceEditor;
+import org.soberhem.core.alter.edit.SeamRole;
 import org.soberhem.core.alter.edit.Strap;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.geometry.Point;
@@ -30,9 +31,10 @@ public record StringLine(String piece, Point bust, Point end, double lean, doubl
     /** Bust points lie apart by this share of the full bust where they were not measured (common practice). */
     private static final double POINTS_APART = 0.2;
 
-    /** Returns the string for a strap; empty on a back, or where no bust is drawn or measured. */
+    /** Returns the string for a strap; empty on a plain shoulder or a back, or where no bust is drawn or measured. */
     public static Optional<StringLine> of(Pattern pattern, EdgeRef strapEnd, Inputs inputs) {
         Optional<Piece> front = pattern.piece(strapEnd.piece(), Side.LEFT)
+                .filter(piece -> SeamRole.STRAP_END.is(pattern, strapEnd))
                 .filter(piece -> piece.spans().filter(spans -> spans.isFront()).isPresent())
                 .filter(piece -> piece.edge(strapEnd.edge()).isPresent());
         Optional<Double> apart = inputs.find("bust-point-to-bust-point")

@@ -363,6 +363,9 @@ class MakersMovesTest {
                 .contains("The neckline is 8¾ in wide between the straps")
                 .contains("at the shoulder");
         assertThat(StringLine.of(bodice, edge("back.shoulder"), sheet.middle())).isEmpty();
+        assertThat(StringLine.of(sheet("bodice-1869"), edge("front.shoulder"), sheet.middle()))
+                .as("a plain shoulder is no strap")
+                .isEmpty();
     }
 
     @Test
@@ -398,7 +401,7 @@ class MakersMovesTest {
         DraftedGarment settled = worked("frock-1953", off, boned);
         assertThat(asked(settled)).isEmpty();
         assertThat(settled.questions().get(0).sentence().in(LengthFormat.INCH_EIGHTHS))
-                .endsWith("ties?: ten bones");
+                .endsWith("ties? (left so: ten bones)");
     }
 
     @Test
