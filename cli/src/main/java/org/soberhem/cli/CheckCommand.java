@@ -28,7 +28,7 @@ final class CheckCommand extends Answering {
                     .forEach(check -> out().println((check.passes() ? "fits    " : "FAILS   ")
                             + check.sentence().in(LengthFormat.INCH_EIGHTHS)));
             work.questions()
-                    .forEach(question -> out().println((question.isOpen() ? "asks    " : "settled ")
+                    .forEach(question -> out().println((question.fails() ? "FAILS   " : question.isOpen() ? "asks    " : "settled ")
                             + question.sentence().in(LengthFormat.INCH_EIGHTHS)));
             work.seams()
                     .forEach(check -> out().println((check.isTrue() ? "true    " : "FAILS   ")

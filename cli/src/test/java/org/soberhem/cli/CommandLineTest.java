@@ -98,9 +98,12 @@ class CommandLineTest {
     void check_settingsCount() throws IOException {
         assertThat(run("check", "blouse-1906", "--measures", middle(), "--set", "lap=1 1/4 in"))
                 .isZero();
-        assertThat(run("check", "blouse-1906", "--measures", middle(), "--set", "lap=4 in"))
+        assertThat(run("check", "blouse-1906", "--measures", middle(), "--set", "lap=1 1/2 in"))
+                .isZero();
+        assertThat(out.toString()).contains("asks    Overlap is 1½ in: ½ in to 1¼ in is usual");
+        assertThat(run("check", "blouse-1906", "--measures", middle(), "--set", "lap=500 in"))
                 .isEqualTo(2);
-        assertThat(err.toString()).contains("Setting \"lap\" must be 1/2 in to 1 1/4 in");
+        assertThat(err.toString()).contains("Overlap can be 0 in to");
     }
 
     @Test

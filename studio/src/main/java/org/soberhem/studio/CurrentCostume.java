@@ -21,6 +21,7 @@ import org.soberhem.core.garment.Sum;
 import org.soberhem.core.garment.SumInputs;
 import org.soberhem.core.gate.GateStanding;
 import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.length.Sentence;
 import org.soberhem.core.judging.EvaluatedCostume;
 import org.soberhem.core.judging.Supplies;
 import org.soberhem.library.Library;
@@ -175,13 +176,13 @@ public final class CurrentCostume {
      *
      * @param of a garment of the costume, perhaps with a change that is not kept
      */
-    public Optional<String> refusal(Garment of) {
+    public Optional<Sentence> refusal(Garment of) {
         try {
             MeasurementSet set = situation.get().set().orElseThrow();
             evaluator.draft(of, own().resolver().inputs(set, situation.get().costume(), of.settings()));
             return Optional.empty();
         } catch (DraftException refused) {
-            return Optional.of(refused.getMessage());
+            return Optional.of(refused.sentence());
         }
     }
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
@@ -135,7 +136,7 @@ public final class GarmentCommands {
      *
      * @return why it cannot be chosen, if it cannot
      */
-    public Optional<String> choose(String garmentName, String setting, Length amount) {
+    public Optional<Sentence> choose(String garmentName, String setting, Length amount) {
         return choose(garmentName, setting, amount.toMillimetres(), amount);
     }
 
@@ -145,17 +146,25 @@ public final class GarmentCommands {
      * @param way its place, from 0
      * @return why it cannot be chosen, if it cannot
      */
-    public Optional<String> chooseWay(String garmentName, String choice, int way, String name) {
+    public Optional<Sentence> chooseWay(String garmentName, String choice, int way, String name) {
         return choose(garmentName, choice, way, name);
     }
 
-    private Optional<String> choose(String garmentName, String setting, double value, Object shown) {
+    private Optional<Sentence> choose(String garmentName, String setting, double value, Object shown) {
         Garment changed = costume().garment(garmentName).orElseThrow().withSetting(setting, value);
-        Optional<String> refusal = studio.current().refusal(changed);
+        Optional<Sentence> refusal = studio.current().refusal(changed);
         if (refusal.isEmpty()) {
-            studio.keep(costume().with(changed), "setting", Sentence.of("{}: {} is {}", garmentName, setting, shown));
+            studio.keep(costume().with(changed), "setting", Sentence.of("{}: {} is {}", garmentName, title(changed, setting), shown));
         }
         return refusal;
+    }
+
+    private String title(Garment of, String setting) {
+        return studio.current().sheet(of).adjustables().stream()
+                .filter(each -> each.name().equals(setting))
+                .findFirst()
+                .map(CompiledSheet.Adjustable::title)
+                .orElse(setting);
     }
 
     /** Names the garment's pattern as it stands as a new version. */

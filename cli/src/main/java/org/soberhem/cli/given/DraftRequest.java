@@ -18,6 +18,7 @@ import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.formula.SheetException;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.judging.GarmentJoin;
+import org.soberhem.core.judging.PatternQuestion;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.SeamCheck;
@@ -74,6 +75,9 @@ public final class DraftRequest {
                             work.seams().stream()
                                     .filter(check -> !check.isTrue())
                                     .map(SeamCheck::sentence),
+                            work.questions().stream()
+                                    .filter(PatternQuestion::fails)
+                                    .map(PatternQuestion::sentence),
                             joins().stream().filter(join -> !join.isTrue()).map(GarmentJoin::sentence))
                     .flatMap(each -> each)
                     .map(sentence -> sentence.in(LengthFormat.INCH_EIGHTHS))

@@ -30,7 +30,7 @@ public final class Checks {
             results.add(result(check, frame, pattern));
         }
         for (CompiledSheet.Opening opening : sheet.openings) {
-            results.add(opening(opening, frame, pattern));
+            results.add(opening(FinishedPieces.loop(sheet, opening, frame, pattern), opening.written().loop().get(0)));
         }
         return results;
     }
@@ -123,16 +123,15 @@ public final class Checks {
                 .orElse(Double.NaN);
     }
 
-    private static CheckResult opening(CompiledSheet.Opening opening, Frame frame, Pattern pattern) {
-        BodyLoop loop = FinishedPieces.loop(opening, frame, pattern);
-        EdgeRef first = opening.written().loop().get(0);
+    private static CheckResult opening(BodyLoop loop, EdgeRef first) {
         return new CheckResult(
                 loop.edge(),
                 loop.body(),
                 loop.needed(),
                 Double.POSITIVE_INFINITY,
                 loop.reach(),
-                "it must pass the " + loop.part(),
+                "it must pass the " + loop.part()
+                        + loop.held().map(held -> ", and is sewn to the " + held.to()).orElse(""),
                 new CheckResult.Where(first.piece(), first.edge()),
                 Optional.empty());
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -25,7 +26,7 @@ public final class CompiledSheet {
     record Measure(String name, int slot, List<String> ids, boolean required) {}
 
     /** An amount between limits. */
-    record Setting(String name, int slot, Formula value, Formula least, Formula most) {}
+    record Setting(String name, String title, int slot, Formula value, Formula least, Formula most) {}
 
     /** A choice; each of its ways is known by the number in its slot. */
     record Choosing(String name, int slot, List<Integer> ways) {}
@@ -151,7 +152,13 @@ public final class CompiledSheet {
 
     record SeamRun(DraftSheet.SeamSheet written, Formula least, Formula most) {}
 
-    record Opening(DraftSheet.OpeningSheet written, int passes, Formula opens, Formula over, Formula stretch) {}
+    record Opening(
+            DraftSheet.OpeningSheet written,
+            int passes,
+            Formula opens,
+            Formula over,
+            Formula stretch,
+            Optional<Formula> caught) {}
 
     /**
      * A sum; a word is either one of the sheet's choices, whose way is then taken, or stands for itself.
@@ -262,10 +269,12 @@ public final class CompiledSheet {
      * @param name as the sheet calls it
      * @param least smallest amount, as written; empty where ways are chosen from
      * @param most largest amount, as written
+     * @param title for people
      * @param ways names of the ways; empty where it is an amount
      * @param why what it is for
      */
-    public record Adjustable(String name, String least, String most, List<String> ways, String why) {}
+    public record Adjustable(
+            String name, String title, String least, String most, List<String> ways, String why) {}
 
     /** Returns those that a sum is worked out from. */
     public List<Adjustable> adjustables(String sum) {
@@ -298,27 +307,39 @@ public final class CompiledSheet {
                     written == null
                             ? new Adjustable(
                                     choosing.name(),
+                                    "Unit",
                                     "",
                                     "",
                                     ruling.orElseThrow().laws().stream()
                                             .map(UnitOf::name)
                                             .toList(),
                                     "how the unit is found")
-                            : new Adjustable(choosing.name(), "", "", written.of(), written.why()));
+                            : new Adjustable(choosing.name(), title(choosing.name(), written.title()), "", "", written.of(), written.why()));
         }
         for (Setting setting : settings) {
-            DraftSheet.Setting written = sheet.settings().get(setting.name());
-            String why = written != null
-                    ? written.why()
-                    : sheet.ease().get(SheetCompiler.easeName(setting.name())).why();
             all.add(new Adjustable(
                     setting.name(),
+                    setting.title(),
                     setting.least().source().text(),
                     setting.most().source().text(),
                     List.of(),
-                    why));
+                    why(setting)));
         }
         return all;
+    }
+
+    /** Returns the title written, or the name in words. */
+    static String title(String name, Optional<String> written) {
+        String words = written.orElse(name.replace('-', ' '));
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    }
+
+    /** Returns what a setting, or an ease that is drawn, is for. */
+    String why(Setting setting) {
+        DraftSheet.Setting written = sheet.settings().get(setting.name());
+        return written != null
+                ? written.why()
+                : sheet.ease().get(SheetCompiler.easeName(setting.name())).why();
     }
 
     /** Returns the frames and pieces in the order in which they are drawn. */

@@ -13,13 +13,15 @@ import org.soberhem.core.pattern.Pattern;
  * @param scale the scale; empty where every point is measured
  * @param measures the measures used, by catalogue id, in millimetres
  * @param settings the settings used, by name, in millimetres; of a choice, the place of the way taken, from 0
+ * @param beyond settings that go beyond what is usual
  */
 public record Draft(
         Pattern pattern,
         List<DraftedPiece> plates,
         Optional<Scaling> scale,
         Map<String, Double> measures,
-        Map<String, Double> settings) {
+        Map<String, Double> settings,
+        List<BeyondUsual> beyond) {
 
     /**
      * A scale law at work.

@@ -60,7 +60,7 @@ public record DraftSheet(
     /**
      * What a sheet is.
      *
-     * @param title for people
+     * @param title for people; empty where the name says it
      * @param place where the garment was worn
      * @param from first year
      * @param to last year
@@ -108,20 +108,23 @@ public record DraftSheet(
     /**
      * Ways between which the maker may choose.
      *
+     * @param title for people; empty where the name says it
      * @param of names of the ways; the first is taken unless the maker chooses another
      * @param why what the choice is about
      */
-    public record Choosing(int line, List<String> of, String why) {}
+    public record Choosing(int line, Optional<String> title, List<String> of, String why) {}
 
     /**
      * An amount that the maker may choose; not scaled.
      *
+     * @param title for people; empty where the name says it
      * @param value default
-     * @param least smallest sensible
-     * @param most largest sensible
+     * @param least smallest usual
+     * @param most largest usual
      * @param why what it is for
      */
-    public record Setting(SourceText value, SourceText least, SourceText most, String why) {}
+    public record Setting(
+            Optional<String> title, SourceText value, SourceText least, SourceText most, String why) {}
 
     /**
      * Ease over the body measured over the foundation layers.
@@ -327,6 +330,7 @@ public record DraftSheet(
      * @param opens how much it opens further, a length
      * @param over what is needed beyond the girth to pull it on, a length
      * @param stretch by which share the cloth gives
+     * @param caught what it is sewn to that may be snugger
      */
     public record OpeningSheet(
             int line,
@@ -335,7 +339,16 @@ public record DraftSheet(
             String passes,
             SourceText opens,
             SourceText over,
-            SourceText stretch) {}
+            SourceText stretch,
+            Optional<CaughtSheet> caught) {}
+
+    /**
+     * What a closed edge is sewn to all round.
+     *
+     * @param to what it is, in words
+     * @param at how long that is, a length
+     */
+    public record CaughtSheet(String to, SourceText at) {}
 
     /**
      * A sum that belongs to the draft.

@@ -41,9 +41,17 @@ public final class Drafter {
     /**
      * Draws a sheet. Left and right are drawn apart where the wearer's readings differ.
      *
-     * @throws DraftException if a measurement is missing, a setting is beyond its limits, or a piece cannot be drawn
+     * @throws DraftException if a measurement is missing, a setting is impossible, or a piece cannot be drawn
      */
     public static Draft draft(CompiledSheet sheet, Inputs inputs) {
+        try {
+            return drawn(sheet, inputs);
+        } catch (DraftException impossible) {
+            throw BeyondUsual.named(sheet, inputs, impossible);
+        }
+    }
+
+    private static Draft drawn(CompiledSheet sheet, Inputs inputs) {
         Drafter left = new Drafter(sheet, inputs, Side.LEFT);
         boolean sided = sheet.measures.stream()
                 .flatMap(measure -> measured(sheet, measure, inputs).stream())
@@ -74,7 +82,8 @@ public final class Drafter {
                 left.plates(),
                 sheet.ruling.map(left::scaling),
                 left.measuresUsed(),
-                left.settingsUsed());
+                left.settingsUsed(),
+                BeyondUsual.of(sheet, left.frame));
     }
 
     /** Explains the sheet at the wearer's left side, step by step. */
@@ -92,7 +101,9 @@ public final class Drafter {
             if (measured.isPresent() && !(value > 0)) {
                 throw new DraftException(
                         measure.name(),
-                        "Measurement \"" + measure.name() + "\" must be greater than 0: " + value + " mm");
+                        "Measurement \"{}\" must be greater than 0: {}",
+                        measure.name(),
+                        Double.isFinite(value) ? (Object) value : String.valueOf(value));
             }
             frame.slots[measure.slot()] = value;
         }
@@ -116,8 +127,10 @@ public final class Drafter {
             if (!(way >= 0 && way < choice.ways().size() && way == Math.rint(way))) {
                 throw new DraftException(
                         choice.name(),
-                        "Choice \"" + choice.name() + "\" has the ways 0 to "
-                                + (choice.ways().size() - 1) + ": " + way);
+                        "Choice \"{}\" has the ways 0 to {}: {}",
+                        choice.name(),
+                        String.valueOf(choice.ways().size() - 1),
+                        String.valueOf(way));
             }
             frame.slots[choice.slot()] = choice.ways().get((int) way);
         }
@@ -125,14 +138,14 @@ public final class Drafter {
             Double chosen = inputs.settings().get(setting.name());
             known += chosen == null ? 0 : 1;
             double value = chosen == null ? setting.value().value(frame) : chosen;
-            double least = setting.least().value(frame);
-            double most = setting.most().value(frame);
-            if (!(value >= least - 1e-6 && value <= most + 1e-6)) {
+            if (!BeyondUsual.isPossible(value, setting.least().value(frame))) {
                 throw new DraftException(
                         setting.name(),
-                        "Setting \"" + setting.name() + "\" must be "
-                                + setting.least().source().text() + " to "
-                                + setting.most().source().text() + ": " + Math.round(value * 10) / 10.0 + " mm");
+                        "{} can be {} to {}: {}",
+                        setting.title(),
+                        Math.max(0, setting.least().value(frame)),
+                        BeyondUsual.MOST,
+                        Double.isFinite(value) && Math.abs(value) < 1e9 ? (Object) value : String.valueOf(value));
             }
             frame.slots[setting.slot()] = value;
         }
@@ -147,7 +160,7 @@ public final class Drafter {
         sheet.settings.forEach(setting -> known.add(setting.name()));
         for (String name : inputs.settings().keySet()) {
             if (!known.contains(name)) {
-                throw new DraftException(name, "Setting \"" + name + "\" is not among the settings " + known);
+                throw new DraftException(name, "Setting \"{}\" is not among the settings {}", name, known);
             }
         }
     }
@@ -172,8 +185,9 @@ public final class Drafter {
         if (measure.required()) {
             throw new DraftException(
                     measure.ids().get(0),
-                    "Measurement \"" + String.join("\" or \"", measure.ids()) + "\" is missing: draft \""
-                            + sheet.sheet().id() + "\" needs it");
+                    "Measurement \"{}\" is missing: draft \"{}\" needs it",
+                    String.join("\" or \"", measure.ids()),
+                    sheet.sheet().id());
         }
         return Optional.empty();
     }
@@ -193,8 +207,9 @@ public final class Drafter {
             if (Double.isNaN(sum) || Double.isInfinite(sum)) {
                 throw new DraftException(
                         ground.name(),
-                        "Point " + point.name() + " of \"" + ground.name()
-                                + "\" comes out nowhere: a formula gives no number");
+                        "Point {} of \"{}\" comes out nowhere: a formula gives no number",
+                        point.name(),
+                        ground.name());
             }
         }
     }

@@ -39,8 +39,7 @@ final class EdgeDrawer {
             Point to = frame.point(join.end());
             if (from.distanceTo(to) < 0.01) {
                 throw new DraftException(
-                        piece,
-                        "Points " + join.from() + " and " + join.to() + " of piece \"" + piece + "\" fall together");
+                        piece, "Points {} and {} of piece \"{}\" fall together", join.from(), join.to(), piece);
             }
             segments.addAll(
                     switch (join.form()) {
@@ -70,8 +69,11 @@ final class EdgeDrawer {
         if (!(at >= 0.25 && at <= 0.75)) {
             throw new DraftException(
                     piece,
-                    "The curve from " + join.from() + " to " + join.to() + " of piece \"" + piece
-                            + "\" must be deepest at 1/4 to 3/4 of its chord: " + at);
+                    "The curve from {} to {} of piece \"{}\" must be deepest at 1/4 to 3/4 of its chord: {}",
+                    join.from(),
+                    join.to(),
+                    piece,
+                    String.valueOf(at));
         }
         return Cubic.bowed(from, to, depth, at);
     }
@@ -96,8 +98,10 @@ final class EdgeDrawer {
         } catch (ArithmeticException together) {
             throw new DraftException(
                     piece,
-                    "The curve from " + join.from() + " to " + join.to() + " of piece \"" + piece
-                            + "\" needs places and directions that differ from each other");
+                    "The curve from {} to {} of piece \"{}\" needs places and directions that differ from each other",
+                    join.from(),
+                    join.to(),
+                    piece);
         }
     }
 

@@ -10,6 +10,7 @@ import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Outline;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
+import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Derived;
 import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.EdgeRef;
@@ -83,7 +84,7 @@ final class FinishedPieces {
     }
 
     /** Returns a closed edge beside what must pass through it; of two sides the narrower. */
-    static BodyLoop loop(CompiledSheet.Opening opening, Frame frame, Pattern pattern) {
+    static BodyLoop loop(CompiledSheet sheet, CompiledSheet.Opening opening, Frame frame, Pattern pattern) {
         DraftSheet.OpeningSheet written = opening.written();
         return new BodyLoop(
                 written.name(),
@@ -95,6 +96,13 @@ final class FinishedPieces {
                         : Double.NaN,
                 opening.opens().value(frame),
                 opening.over().value(frame),
-                opening.stretch().value(frame));
+                opening.stretch().value(frame),
+                opening.caught()
+                        .map(at -> new BodyLoop.Caught(
+                                written.caught().orElseThrow().to(), at.value(frame))),
+                sheet.settings.stream()
+                        .filter(setting -> opening.opens().names().contains(setting.slot()))
+                        .findFirst()
+                        .map(setting -> Sentence.of("{} is {} now", setting.title(), frame.slots[setting.slot()])));
     }
 }

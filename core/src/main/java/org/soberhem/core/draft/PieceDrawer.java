@@ -1,10 +1,14 @@
 package org.soberhem.core.draft;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import org.locationtech.jts.algorithm.Distance;
+import org.locationtech.jts.geom.Coordinate;
 import org.soberhem.core.formula.Formula;
 import org.soberhem.core.formula.Frame;
 import org.soberhem.core.formula.SourceText;
@@ -91,14 +95,32 @@ final class PieceDrawer {
             if (edges.get(i).loops(CROSSING_FLATNESS)) {
                 return new DraftException(
                         runs.name(),
-                        "The " + edgeAt(i, turned).name() + " of piece \"" + runs.name()
-                                + "\" loops: its curve runs back over itself. Bend it less, or move the points that guide it");
+                        "The {} of piece \"{}\" loops: its curve runs back over itself. Bend it less, or move the points that guide it",
+                        edgeAt(i, turned).name(),
+                        runs.name());
             }
         }
+        List<Integer> nearest = IntStream.range(0, edges.size())
+                .boxed()
+                .sorted(Comparator.comparingDouble(edge -> distance(edges.get(edge), at)))
+                .limit(2)
+                .sorted()
+                .toList();
         return new DraftException(
                 runs.name(),
-                "Piece \"" + runs.name() + "\" crosses itself near " + Math.round(at.y()) + " mm along, "
-                        + Math.round(at.x()) + " mm out");
+                "The {} and the {} of piece \"{}\" run into each other, {} along and {} out: there is no room for both",
+                edgeAt(nearest.get(0), turned).name().replace('-', ' '),
+                edgeAt(nearest.get(1), turned).name().replace('-', ' '),
+                runs.name(),
+                at.y(),
+                at.x());
+    }
+
+    private static double distance(Path edge, Point at) {
+        Coordinate[] places = edge.flattened(CROSSING_FLATNESS).stream()
+                .map(place -> new Coordinate(place.x(), place.y()))
+                .toArray(Coordinate[]::new);
+        return Distance.pointToSegmentString(new Coordinate(at.x(), at.y()), places);
     }
 
     private Outline outline(List<Path> edges) {
@@ -108,7 +130,7 @@ final class PieceDrawer {
             corners.addAll(flat.subList(0, flat.size() - 1));
         }
         if (corners.size() < 3) {
-            throw new DraftException(runs.name(), "Piece \"" + runs.name() + "\" has no area");
+            throw new DraftException(runs.name(), "Piece \"{}\" has no area", runs.name());
         }
         return new Outline(corners);
     }
@@ -177,7 +199,10 @@ final class PieceDrawer {
             double share = notch.share().value(frame);
             if (!(share >= 0 && share <= 1)) {
                 throw new DraftException(
-                        runs.name(), "Notch \"" + notch.name() + "\" must lie at 0 to 1 of its edge: " + share);
+                        runs.name(),
+                        "Notch \"{}\" must lie at 0 to 1 of its edge: {}",
+                        notch.name(),
+                        String.valueOf(share));
             }
             notches.add(new Notch(notch.name(), notch.edge(), turned ? 1 - share : share));
         }

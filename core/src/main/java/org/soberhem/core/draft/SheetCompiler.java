@@ -147,18 +147,18 @@ final class SheetCompiler {
 
     private void setting(String name, DraftSheet.Setting written) {
         free(name, written.value(), "setting");
-        setting(name, written.value(), written.least(), written.most());
+        setting(name, CompiledSheet.title(name, written.title()), written.value(), written.least(), written.most());
     }
 
-    private void setting(String name, SourceText value, SourceText least, SourceText most) {
+    private void setting(String name, String title, SourceText value, SourceText least, SourceText most) {
         Formula usual = range(value, names, Dimension.LENGTH);
         Formula from = range(least, names, Dimension.LENGTH);
         Formula to = range(most, names, Dimension.LENGTH);
-        settings.add(new CompiledSheet.Setting(name, names.add(name, Dimension.LENGTH), usual, from, to));
+        settings.add(new CompiledSheet.Setting(name, title, names.add(name, Dimension.LENGTH), usual, from, to));
     }
 
     private void drawnEase(String place, DraftSheet.Ease ease) {
-        ease.draw().ifPresent(draw -> setting(EASE + place, draw, ease.least(), ease.most()));
+        ease.draw().ifPresent(draw -> setting(EASE + place, CompiledSheet.title("ease-at-the-" + place, Optional.empty()), draw, ease.least(), ease.most()));
     }
 
     private void middle() {
@@ -319,7 +319,8 @@ final class SheetCompiler {
                 passes.slot(),
                 range(opening.opens(), scope, Dimension.LENGTH),
                 range(opening.over(), scope, Dimension.LENGTH),
-                Formula.of(opening.stretch(), scope, Dimension.NUMBER)));
+                Formula.of(opening.stretch(), scope, Dimension.NUMBER),
+                opening.caught().map(caught -> range(caught.at(), scope, Dimension.LENGTH))));
     }
 
     private CompiledSheet.Check check(DraftSheet.CheckSheet check, Scope scope) {

@@ -4,6 +4,7 @@ import org.soberhem.core.formula.Dimension;
 import org.soberhem.core.formula.Formula;
 import org.soberhem.core.formula.Frame;
 import org.soberhem.core.geometry.Bisection;
+import org.soberhem.core.length.Sentence;
 
 /** Finds an amount by trying: halves the way between two limits until what is watched has the value it shall have. */
 final class Solver {
@@ -34,10 +35,15 @@ final class Solver {
             double wanted = solve.is().value(frame);
             throw new DraftException(
                     ground.name(),
-                    "\"" + solve.name() + "\" of \"" + ground.name() + "\" has no answer between its limits: "
-                            + solve.until().source().text() + " shall be " + shown(solve, wanted) + ", but is "
-                            + shown(solve, wanted + atLow) + " at " + shown(solve, solve.from(), low) + " and "
-                            + shown(solve, wanted + atHigh) + " at " + shown(solve, solve.to(), high));
+                    "\"{}\" of \"{}\" has no answer between its limits: {} shall be {}, but is {} at {} and {} at {}",
+                    solve.name(),
+                    ground.name(),
+                    solve.until().source().text(),
+                    shown(solve.until(), wanted),
+                    shown(solve.until(), wanted + atLow),
+                    shown(solve.from(), low),
+                    shown(solve.until(), wanted + atHigh),
+                    shown(solve.to(), high));
         }
         return Bisection.between(
                 low, high, ROUNDS, amount -> atLow * missing(ground, solve, frame, amount, steady) > 0);
@@ -57,15 +63,12 @@ final class Solver {
                 - (solve.steady() ? steady : solve.is().value(frame));
     }
 
-    private static String shown(CompiledSheet.Solve solve, double value) {
-        return shown(solve, solve.until(), value);
-    }
-
-    private static String shown(CompiledSheet.Solve solve, Formula kind, double value) {
+    private static Object shown(Formula kind, double value) {
         if (kind.dimension().equals(Dimension.ANGLE)) {
-            return Math.round(StrictMath.toDegrees(value) * 10) / 10.0 + "°";
+            return Sentence.degrees(StrictMath.toDegrees(value));
         }
-        double rounded = Math.round(value * 10) / 10.0;
-        return kind.dimension().equals(Dimension.LENGTH) ? rounded + " mm" : String.valueOf(rounded);
+        return kind.dimension().equals(Dimension.LENGTH) && Double.isFinite(value)
+                ? (Object) value
+                : String.valueOf(Math.round(value * 10) / 10.0);
     }
 }

@@ -7,6 +7,7 @@ import org.soberhem.core.formula.Frame;
 import org.soberhem.core.formula.Term;
 import org.soberhem.core.geometry.Meeting;
 import org.soberhem.core.geometry.Point;
+import org.soberhem.core.length.Sentence;
 
 /** A step with its names resolved. */
 final class Step {
@@ -86,16 +87,24 @@ final class Step {
                                 far()),
                         piece,
                         letter,
-                        "the arc of " + millimetres(amount(frame, 0)) + " round " + name(0)
-                                + " does not reach the line " + name(1) + "–" + name(2));
+                        Sentence.of(
+                                "the arc of {} round {} does not reach the line {}–{}",
+                                amount(frame, 0),
+                                name(0),
+                                name(1),
+                                name(2)));
             case ARC_ARC ->
                 found(
                         Meeting.ofCircles(a, amount(frame, 0), frame.point(points.get(1)), amount(frame, 1), left()),
                         piece,
                         letter,
-                        "the arcs of " + millimetres(amount(frame, 0)) + " round " + name(0) + " and of "
-                                + millimetres(amount(frame, 1)) + " round " + name(1) + ", "
-                                + millimetres(a.distanceTo(frame.point(points.get(1)))) + " apart, do not meet");
+                        Sentence.of(
+                                "the arcs of {} round {} and of {} round {}, {} apart, do not meet",
+                                amount(frame, 0),
+                                name(0),
+                                amount(frame, 1),
+                                name(1),
+                                a.distanceTo(frame.point(points.get(1)))));
             case CROSSING ->
                 found(
                         Meeting.ofLines(
@@ -105,7 +114,8 @@ final class Step {
                                 end(frame, 3, 2, piece, letter)),
                         piece,
                         letter,
-                        "the lines " + name(0) + "–" + name(1) + " and " + name(2) + "–" + name(3) + " are parallel");
+                        Sentence.of(
+                                "the lines {}–{} and {}–{} are parallel", name(0), name(1), name(2), name(3)));
             case MIRROR -> {
                 Point foot = Meeting.foot(a, end(frame, 1, 2, piece, letter), end(frame, 2, 1, piece, letter));
                 yield foot.plus(foot.minus(a));
@@ -149,15 +159,11 @@ final class Step {
         return way.times(StrictMath.cos(angle)).plus(way.outward().times(StrictMath.sin(angle)));
     }
 
-    private static Point found(Optional<Point> point, String piece, String letter, String otherwise) {
+    private static Point found(Optional<Point> point, String piece, String letter, Sentence otherwise) {
         return point.orElseThrow(() -> problem(piece, letter, otherwise));
     }
 
-    private static DraftException problem(String piece, String letter, String what) {
-        return new DraftException(piece, "Point " + letter + " of \"" + piece + "\": " + what);
-    }
-
-    private static String millimetres(double value) {
-        return Math.round(value * 10) / 10.0 + " mm";
+    private static DraftException problem(String piece, String letter, Object what) {
+        return new DraftException(piece, "Point {} of \"{}\": {}", letter, piece, what);
     }
 }

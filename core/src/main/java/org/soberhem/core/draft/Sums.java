@@ -121,7 +121,7 @@ public final class Sums {
 
     private Sum openings() {
         List<BodyLoop> loops = sheet.openings.stream()
-                .map(opening -> FinishedPieces.loop(opening, frame, pattern))
+                .map(opening -> FinishedPieces.loop(sheet, opening, frame, pattern))
                 .toList();
         return OpeningsSum.of(
                 OPENINGS,

@@ -29,7 +29,7 @@ public final class ArmHoleSum {
      * Works the sum out.
      *
      * @param given lengths {@code loop}, {@code upper-arm}, {@code sleeve}; if wanted {@code gusset}, {@code muscle},
-     *     {@code neck-gusset}, {@code body}, {@code shoulders}, {@code arm}, {@code cuff} and {@code puff}
+     *     {@code neck-gusset}, {@code drop} or {@code body} and {@code shoulders}, {@code arm}, {@code cuff} and {@code puff}
      */
     public static Sum of(SumInputs given) {
         return new ArmHoleSum(given).sum();
@@ -95,12 +95,20 @@ public final class ArmHoleSum {
     }
 
     private void sleeveLength() {
-        if (given.find("body").isEmpty() || given.find("shoulders").isEmpty()) {
+        Optional<Double> chosen = given.find("drop");
+        if (chosen.isEmpty() && (given.find("body").isEmpty() || given.find("shoulders").isEmpty())) {
             return;
         }
-        double drop = (given.amount("body") - given.amount("shoulders")) / 2;
-        figures.add(SumValue.length(
-                "shoulder drops by", drop, "({} − {}) ÷ 2", given.amount("body"), given.amount("shoulders")));
+        double drop = chosen.orElseGet(() -> (given.amount("body") - given.amount("shoulders")) / 2);
+        figures.add(
+                chosen.isPresent()
+                        ? SumValue.length("shoulder drops by", drop, "as chosen")
+                        : SumValue.length(
+                                "shoulder drops by",
+                                drop,
+                                "({} − {}) ÷ 2",
+                                given.amount("body"),
+                                given.amount("shoulders")));
         given.find("arm").ifPresent(arm -> {
             double cuff = given.amount("cuff", 0);
             double puff = given.amount("puff", 0);

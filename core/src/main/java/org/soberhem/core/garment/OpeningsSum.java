@@ -91,20 +91,29 @@ public final class OpeningsSum {
         }
         if (!loop.passes()) {
             findings.add(Finding.fails(
-                    "The {} ({}) will not pass the {} of {} with {} to pull it on: it needs an opening of {}",
+                    "The {} ({}) will not pass the {} of {} with {} to pull it on: it needs an opening of {}{}, or cloth that gives {} %",
                     loop.edge(),
                     loop.reach(),
                     loop.part(),
                     loop.body(),
                     loop.over(),
-                    loop.opening()));
+                    loop.opening(),
+                    loop.slit().map(slit -> Sentence.of(" ({})", slit)).orElse(Sentence.of("")),
+                    String.valueOf((long) Math.ceil(100 * loop.give()))));
         }
+        loop.held()
+                .ifPresent(held -> findings.add(Finding.tells(
+                        "The {} is cut {} and sewn to the {}, which holds it to {}",
+                        loop.edge(),
+                        loop.closed(),
+                        held.to(),
+                        held.length())));
         String through = loop.edge() + ", for the " + loop.part();
         figures.add(SumValue.length(
                 through + ": to spare",
                 loop.margin(),
                 loop.stretch() > 0 ? "{} × {} + {} − ({} + {})" : "{}{} + {} − ({} + {})",
-                loop.closed(),
+                loop.sewn(),
                 loop.stretch() > 0 ? SumValue.hundredth(1 + loop.stretch()) : "",
                 loop.opens(),
                 loop.body(),
@@ -115,7 +124,7 @@ public final class OpeningsSum {
                                 through + ": opening needed",
                                 loop.opening(),
                                 "half of what {} lacks of {}",
-                                loop.closed() * (1 + loop.stretch()),
+                                loop.sewn() * (1 + loop.stretch()),
                                 loop.needed())
                         : SumValue.length(through + ": opening needed", 0, "it passes closed"));
     }
@@ -149,7 +158,7 @@ public final class OpeningsSum {
                     loop.edge(),
                     loop.part(),
                     judged ? (Object) loop.body() : "not measured",
-                    loop.closed(),
+                    loop.sewn(),
                     loop.opens(),
                     judged ? (Object) loop.opening() : "",
                     judged ? (Object) knit.opening() : ""));

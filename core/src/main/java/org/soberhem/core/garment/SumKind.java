@@ -46,7 +46,7 @@ public enum SumKind {
     ARM_HOLE(
             ArmHoleSum::of,
             lengths("loop", "upper-arm", "sleeve"),
-            lengths("gusset", "muscle", "neck-gusset", "body", "shoulders", "arm", "cuff", "puff"),
+            lengths("gusset", "muscle", "neck-gusset", "body", "shoulders", "drop", "arm", "cuff", "puff"),
             List.of(),
             List.of()),
     CAP(CapSum::of, lengths("cap", "arm-hole"), lengths("upper-arm", "sleeve"), List.of(), List.of()),

@@ -8,6 +8,7 @@ import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.judging.EvaluatedCostume;
 import org.soberhem.core.judging.GarmentJoin;
+import org.soberhem.core.judging.PatternQuestion;
 import org.soberhem.core.judging.Target;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.SeamCheck;
@@ -24,12 +25,21 @@ final class PatternConditions {
                 .flatMap(each -> each.checks().stream())
                 .filter(check -> check.isOpening() && !(check.isJudged() && check.passes()))
                 .toList();
-        boolean met = work.isPresent() && failing.isEmpty();
+        Optional<Sentence> unmade = work.stream()
+                .flatMap(each -> each.questions().stream())
+                .filter(PatternQuestion::fails)
+                .map(PatternQuestion::sentence)
+                .findFirst();
+        boolean met = work.isPresent() && failing.isEmpty() && unmade.isEmpty();
         Sentence words = work.isEmpty()
                 ? Sentence.of("Openings: the garment cannot be drawn")
                 : met
                         ? Sentence.of("It can be got into: every opening passes")
-                        : failing.get(0).sentence();
+                        : failing.stream()
+                                .map(CheckResult::sentence)
+                                .findFirst()
+                                .or(() -> unmade)
+                                .orElseThrow();
         return GateCondition.of(GateCheck.OPENINGS, met, words, Stage.DRAFT, Target.PLACE);
     }
 

@@ -15,6 +15,9 @@ import org.soberhem.core.draft.Draft;
 import org.soberhem.core.draft.DraftException;
 import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
+import org.soberhem.core.draft.Sums;
+import org.soberhem.core.garment.Sum;
+import org.soberhem.core.garment.SumInputs;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.SeamCheck;
@@ -61,7 +64,8 @@ public record DraftedGarment(
         }
         SettledChecks settled = new SettledChecks(pattern, inputs, made);
         List<CheckResult> checks = settled.of(Checks.of(sheet, inputs, pattern));
-        List<PatternQuestion> questions = new PatternQuestions(draft.pattern(), pattern, settled.left()).all();
+        List<PatternQuestion> questions = new PatternQuestions(draft.pattern(), pattern, settled.left())
+                .all(draft.beyond(), sums(sheet, inputs, pattern));
         List<SeamCheck> seams = pattern.seamChecks();
         settlesNothing(alterations, checks, seams, questions).forEach(refused::putIfAbsent);
         return new DraftedGarment(
@@ -74,6 +78,15 @@ public record DraftedGarment(
                 seams,
                 questions,
                 Checks.quantities(sheet, inputs, pattern));
+    }
+
+    /** Returns the sums that belong to the draft, but for getting in and out; what fails does not depend on the year. */
+    private static List<Sum> sums(CompiledSheet sheet, Inputs inputs, Pattern pattern) {
+        SumInputs.Circumstances anyYear =
+                new SumInputs.Circumstances(sheet.sheet().about().from(), List.of());
+        return Sums.of(sheet, inputs, pattern, anyYear).stream()
+                .filter(sum -> !sum.name().equals(Sums.OPENINGS))
+                .toList();
     }
 
     /**

@@ -154,7 +154,7 @@ public final class ObstacleFinder {
 
     private Obstacle failure(Costume costume, MeasurementSet set, String garment, DraftException failure) {
         boolean missing = catalogue.find(failure.subject()).isPresent();
-        Sentence why = Sentence.of("{}", failure.getMessage());
+        Sentence why = failure.sentence();
         if (missing && tape.instead(failure.subject(), set).isPresent()) {
             ResolvedMeasure taken = tape.taken(failure.subject(), set, costume);
             why = Sentence.of("{}: {}", catalogue.name(failure.subject()), taken.words());
@@ -239,8 +239,11 @@ public final class ObstacleFinder {
                     .forEach(question -> found.add(new Obstacle(
                             Stage.DRAFT,
                             garment,
-                            new Target.Part(
-                                    question.where().piece(), question.where().part()),
+                            question.sum()
+                                    .<Target>map(Target.Sum::new)
+                                    .orElse(new Target.Part(
+                                            question.where().piece(),
+                                            question.where().part())),
                             question.sentence())));
             sums(judgement.costume(), garment, work, found);
             for (SeamCheck seam : work.seams()) {
@@ -253,10 +256,13 @@ public final class ObstacleFinder {
         });
     }
 
-    /** What cannot be made or put on; openings are told here, with what they need, and not among the checks. */
+    /** What cannot be put on: openings are told here, with what they need, and not among the checks. */
     private void sums(Costume costume, String garment, DraftedGarment work, List<Obstacle> found) {
         SumInputs.Circumstances circumstances = new SumInputs.Circumstances(costume.year(), usages);
         for (Sum sum : Sums.of(work.sheet(), work.inputs(), work.pattern(), circumstances)) {
+            if (!sum.name().equals(Sums.OPENINGS)) {
+                continue;
+            }
             sum.findings().stream()
                     .filter(finding -> finding.grade() == Finding.Grade.FAILS)
                     .forEach(finding ->

@@ -11,11 +11,17 @@ import org.soberhem.core.length.Sentence;
  * @param words what is asked
  * @param where piece and edge
  * @param settled why it is left so; empty while it is open
+ * @param sum the sum that does not work out; empty where nothing fails
  */
-public record PatternQuestion(String name, Sentence words, CheckResult.Where where, Optional<String> settled) {
+public record PatternQuestion(String name, Sentence words, CheckResult.Where where, Optional<String> settled, Optional<String> sum) {
 
     public boolean isOpen() {
         return settled.isEmpty();
+    }
+
+    /** Says whether it cannot be made like this, and nobody has said why it may stay. */
+    public boolean fails() {
+        return isOpen() && sum.isPresent();
     }
 
     /** Returns what is asked, or what settled it. */

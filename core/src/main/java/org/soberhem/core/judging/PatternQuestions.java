@@ -8,7 +8,10 @@ import java.util.Optional;
 import org.soberhem.core.alter.edit.CutAfter;
 import org.soberhem.core.alter.edit.SeamRole;
 import org.soberhem.core.alter.edit.Strap;
+import org.soberhem.core.draft.BeyondUsual;
 import org.soberhem.core.draft.CheckResult.Where;
+import org.soberhem.core.garment.Finding;
+import org.soberhem.core.garment.Sum;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.CutFrom;
@@ -48,8 +51,29 @@ final class PatternQuestions {
         this.left = left;
     }
 
-    List<PatternQuestion> all() {
+    /**
+     * Returns every question.
+     *
+     * @param beyond settings beyond the usual
+     * @param sums those that belong to the draft, but for getting in and out
+     */
+    List<PatternQuestion> all(List<BeyondUsual> beyond, List<Sum> sums) {
         Map<String, PatternQuestion> found = new LinkedHashMap<>();
+        Where anywhere = new Where(drawn.pieces().get(0).name(), "");
+        beyond.forEach(each -> ask(found, each.title() + " beyond the usual", each.words(), anywhere));
+        for (Sum sum : sums) {
+            sum.findings().stream()
+                    .filter(finding -> finding.grade() == Finding.Grade.FAILS)
+                    .forEach(finding -> found.merge(
+                            sum.title(),
+                            new PatternQuestion(
+                                    sum.title(),
+                                    finding.words(),
+                                    anywhere,
+                                    Optional.ofNullable(left.get(sum.title())),
+                                    Optional.of(sum.name())),
+                            (first, next) -> first));
+        }
         if (hangs(drawn) && !hangs(altered)) {
             ask(
                     found,
@@ -68,7 +92,7 @@ final class PatternQuestions {
     }
 
     private void ask(Map<String, PatternQuestion> found, String name, Sentence words, Where where) {
-        found.put(name, new PatternQuestion(name, words, where, Optional.ofNullable(left.get(name))));
+        found.put(name, new PatternQuestion(name, words, where, Optional.ofNullable(left.get(name)), Optional.empty()));
     }
 
     /** Says whether something round the body hangs from the shoulder. */

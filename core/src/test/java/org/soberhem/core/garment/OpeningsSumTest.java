@@ -35,7 +35,7 @@ class OpeningsSumTest {
         assertThat(sum.findings().get(0).words().in(LengthFormat.CENTIMETRES))
                 .isEqualTo(
                         "The hood opening (54.0 cm) will not pass the head of 57.0 cm with 2.0 cm to pull it on: it needs an"
-                                + " opening of 2.5 cm");
+                                + " opening of 2.5 cm, or cloth that gives 10 %");
         assertThat(sum.answer().in(LengthFormat.CENTIMETRES))
                 .isEqualTo(
                         "It has no fastening. It cannot be put on: the hood opening comes to 54.0 cm for the head, 5.0 cm too little");

@@ -73,10 +73,13 @@ final class ChecksPanel extends VBox {
         }
         for (PatternQuestion question : work.questions()) {
             row(
-                    question.isOpen() ? "?" : "✓",
+                    question.fails() ? "✗" : question.isOpen() ? "?" : "✓",
                     question.sentence().in(format),
                     "",
-                    new Target.Part(question.where().piece(), question.where().part()));
+                    question.sum()
+                            .<Target>map(Target.Sum::new)
+                            .orElse(new Target.Part(
+                                    question.where().piece(), question.where().part())));
             if (question.isOpen()) {
                 rows.getChildren().add(leaving(question.name()));
             }

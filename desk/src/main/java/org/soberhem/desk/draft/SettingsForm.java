@@ -13,6 +13,7 @@ import org.soberhem.core.formula.Units;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.length.Sentence;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.studio.Studio;
@@ -28,8 +29,8 @@ final class SettingsForm extends VBox {
         this.studio = studio;
     }
 
-    private void tell(Optional<String> refusal) {
-        refusal.ifPresent(studio.done()::set);
+    private void tell(Optional<Sentence> refusal) {
+        refusal.ifPresent(why -> studio.done().set(why.in(studio.format())));
     }
 
     void show(DraftedGarment work, LengthFormat format) {
@@ -44,8 +45,8 @@ final class SettingsForm extends VBox {
             Control field = each.ways().isEmpty() ? amount(each, value, format) : way(each, (int) value);
             field.setId("setting-" + each.name().replace('.', '-'));
             String limits =
-                    each.ways().isEmpty() ? Units.shown(each.least()) + " to " + Units.shown(each.most()) + ": " : "";
-            Label words = Parts.label(each.name().replace('.', ' '), "figure");
+                    each.ways().isEmpty() ? Units.shown(each.least()) + " to " + Units.shown(each.most()) + " is usual: " : "";
+            Label words = Parts.label(each.title(), "figure");
             words.setMinWidth(84);
             HBox line = new HBox(8, words, field);
             line.setAlignment(Pos.CENTER_LEFT);

@@ -98,7 +98,7 @@ final class WhatIfPanel extends VBox {
             for (int way = 0; way < each.ways().size(); way++) {
                 if (way != (int) chosen) {
                     all.add(new Other(
-                            "… " + each.name() + " were " + each.ways().get(way),
+                            "… " + each.title() + " were " + each.ways().get(way),
                             Optional.of(work.inputs().withSetting(each.name(), way)),
                             ""));
                 }
@@ -147,7 +147,7 @@ final class WhatIfPanel extends VBox {
                 drawn = Optional.of(DraftedGarment.of(work.sheet(), inputs.get(), garment.alterations())
                         .pattern());
             } catch (DraftException dead) {
-                told.getChildren().add(Parts.text(dead.getMessage(), "needs"));
+                told.getChildren().add(Parts.text(dead.sentence().in(studio.format()), "needs"));
             }
         }
         drawn.ifPresent(this::differences);

@@ -216,7 +216,7 @@ public final class SheetEditor extends BorderPane {
                     List.of(),
                     studio.format()));
         } catch (DraftException dead) {
-            problem.getChildren().setAll(Parts.text(dead.getMessage(), "needs"));
+            problem.getChildren().setAll(Parts.text(dead.sentence().in(studio.format()), "needs"));
         }
     }
 }

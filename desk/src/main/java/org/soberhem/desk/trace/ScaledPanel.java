@@ -168,7 +168,7 @@ final class ScaledPanel extends VBox {
             checks(Checks.of(sheet, inputs, pattern));
             return "";
         } catch (DraftException refused) {
-            return refused.getMessage() + ".";
+            return refused.sentence().in(desk.studio().format()) + ".";
         }
     }
 

@@ -179,15 +179,15 @@ class JourneyTest extends DemoJourney {
     }
 
     @Test
-    void draft_settingBeyondItsLimits_isRefusedInWords_withinThemItIsKept(FxRobot robot) {
+    void draft_impossibleSetting_isRefusedInWords_aPossibleOneIsKept(FxRobot robot) {
         openBlouse(robot);
         robot.clickOn("Sheet");
         TextField lap = robot.lookup("#setting-lap").queryAs(TextField.class);
         robot.interact(() -> {
-            lap.setText("9");
+            lap.setText("500");
             lap.getOnAction().handle(null);
         });
-        assertThat(studio.done().get()).startsWith("Setting \"lap\" must be 1/2 in to 1 1/4 in");
+        assertThat(studio.done().get()).startsWith("Overlap can be 0 in to ");
         assertThat(blouse().settings()).isEmpty();
         robot.interact(() -> {
             lap.setText("1 1/8");

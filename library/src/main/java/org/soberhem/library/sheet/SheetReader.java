@@ -160,12 +160,12 @@ public final class SheetReader {
     }
 
     private static DraftSheet.Choosing choice(YamlNode node) {
-        YamlNode of = node.only("of", "why").get("of");
+        YamlNode of = node.only("title", "of", "why").get("of");
         if (of.items().size() < 2
                 || of.texts().stream().distinct().count() < of.texts().size()) {
             throw of.problem("a choice needs at least two ways, each with another name");
         }
-        return new DraftSheet.Choosing(node.line(), of.texts(), node.get("why").text());
+        return new DraftSheet.Choosing(node.line(), node.find("title").map(YamlNode::text), of.texts(), node.get("why").text());
     }
 
     static <T> Map<String, T> map(YamlNode node, Function<YamlNode, T> read) {
@@ -185,8 +185,9 @@ public final class SheetReader {
     }
 
     private static DraftSheet.Setting setting(YamlNode node) {
-        node.only("default", "least", "most", "why");
+        node.only("title", "default", "least", "most", "why");
         return new DraftSheet.Setting(
+                node.find("title").map(YamlNode::text),
                 node.get("default").written(),
                 node.get("least").written(),
                 node.get("most").written(),

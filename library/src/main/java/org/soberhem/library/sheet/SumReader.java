@@ -37,7 +37,7 @@ final class SumReader {
     }
 
     static DraftSheet.OpeningSheet opening(YamlNode node) {
-        node.only("name", "loop", "passes", "opens", "over", "stretch");
+        node.only("name", "loop", "passes", "opens", "over", "stretch", "caught");
         List<EdgeRef> loop = SheetReader.run(node.get("loop"));
         return new DraftSheet.OpeningSheet(
                 node.line(),
@@ -46,7 +46,14 @@ final class SumReader {
                 node.get("passes").text(),
                 or(node, "opens", "0 in"),
                 or(node, "over", "0 in"),
-                or(node, "stretch", "0"));
+                or(node, "stretch", "0"),
+                node.find("caught").map(SumReader::caught));
+    }
+
+    private static DraftSheet.CaughtSheet caught(YamlNode node) {
+        node.only("to", "at");
+        return new DraftSheet.CaughtSheet(
+                node.get("to").text(), node.get("at").written());
     }
 
     static DraftSheet.WearingSheet wearing(YamlNode node) {

@@ -18,6 +18,7 @@ import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.draft.Inputs.Measured;
 import org.soberhem.core.formula.SheetException;
+import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.pattern.EdgeRef;
 import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Side;
@@ -134,9 +135,14 @@ class SheetReaderTest {
     }
 
     @Test
-    void draft_settingBeyondItsLimits_refused() {
-        assertThatThrownBy(() -> Drafter.draft(SheetReader.read(SQUARE), bust(36).withSetting("stand", 60)))
-                .hasMessage("Setting \"stand\" must be 1/2 in to 2 in: 60.0 mm");
+    void draft_settingBeyondTheUsual_isDrawnAndTold_theImpossibleRefused() {
+        assertThat(Drafter.draft(SheetReader.read(SQUARE), bust(36).withSetting("stand", 60))
+                        .beyond())
+                .singleElement()
+                .satisfies(each -> assertThat(each.words().in(LengthFormat.CENTIMETRES))
+                        .startsWith("Stand is 6.0 cm: 1.3 cm to 5.1 cm is usual"));
+        assertThatThrownBy(() -> Drafter.draft(SheetReader.read(SQUARE), bust(36).withSetting("stand", -6)))
+                .hasMessageStartingWith("Stand can be ");
         assertThatThrownBy(() -> Drafter.draft(SheetReader.read(SQUARE), bust(36).withSetting("tail", 60)))
                 .hasMessageContaining("\"tail\" is not among the settings [stand]");
     }
@@ -161,7 +167,7 @@ class SheetReaderTest {
                 "outline: [A, B,; outline: [A, X,; there; point \"X\" of the outline is not among the points",
                 "distance(A, B); distance(F, B); there; points of \"front\" wait for each other: F → F",
                 "A: [0, 0]; A: [0, \"distance(F, E)\"]; there; wait for each other",
-                "D: [10, -stand]; D: [-10, 5]; piece; crosses itself",
+                "D: [10, -stand]; D: [-10, 5]; piece; run into each other",
                 "unit: bust / 36; unit: bust / hip; there; \"hip\" is not known here",
                 "unit: bust / 36; unit: bust * bust; there; is an area, but a length must stand here",
                 "D: [10, -stand]; D: [10, bust + 3]; there; \"+\" joins a length and a pure number",
