@@ -41,6 +41,7 @@ import picocli.CommandLine.Option;
             ScaleCommand.class,
             GraftCommand.class,
             ServesCommand.class,
+            SumCommand.class,
             SumsCommand.class,
             SkirtCommand.class,
             LayCommand.class,

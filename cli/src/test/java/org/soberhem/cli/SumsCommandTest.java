@@ -183,4 +183,16 @@ class SumsCommandTest extends CommandTest {
                 .isZero();
         assertThat(out.toString()).contains("about 1870 skirts are mostly gored");
     }
+
+    @Test
+    void s9_aSumOfOnesOwn_isWorkedOut_itsPlacesAreNamed_nonsenseIsRefused() {
+        assertThat(run("sum", "band", "least=24 in", "most=27 in")).isZero();
+        assertThat(out.toString()).contains("A band of 28½ in closes from 24 in to 27 in by 4 places");
+        assertThat(run("sum", "trimming")).isZero();
+        assertThat(out.toString()).contains("trimming needs edge, depth, cloth-width").contains("grain (straight or bias)");
+        assertThat(run("sum", "sail")).isEqualTo(2);
+        assertThat(err.toString()).contains("\"sail\" is not a sum; there are ");
+        assertThat(run("sum", "band", "least")).isEqualTo(2);
+        assertThat(err.toString()).contains("write a place and its value");
+    }
 }

@@ -241,7 +241,8 @@ class SheetSumsTest {
                         set.get("mantle"),
                         set.get("loose"),
                         set.get("strip"),
-                        set.get("gap"));
+                        set.get("gap"),
+                        set.get("down"));
                 Map<String, Point> back =
                         draft.pattern().piece("back", Side.LEFT).orElseThrow().points();
                 assertThat(back.get("S").x()).isCloseTo(hood.halfBreadth(), within(MM));
@@ -281,10 +282,13 @@ class SheetSumsTest {
             Cape cape = new Cape(
                     length(body, "folded-arms-width"),
                     sculpted,
+                    sculpted ? 2.0 / 3 : 1,
                     neck,
                     sculpted ? set.get("dart") : 0,
                     2,
                     set.get("pleat"),
+                    0,
+                    0,
                     set.get("box"));
             Piece half = draft.pattern().piece("cape", Side.LEFT).orElseThrow();
             double edge = Stream.of("neck", "neck-back", "neck-front")

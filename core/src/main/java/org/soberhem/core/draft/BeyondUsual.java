@@ -23,7 +23,12 @@ public record BeyondUsual(String title, double value, double least, double most,
 
     /** Says whether a setting can be drawn at all: nothing that is a length is less than nothing. */
     static boolean isPossible(double value, double least) {
-        return value >= Math.min(least < 0 ? -MOST : 0, least) - ROUNDING && value <= MOST;
+        return value >= lowest(least) - ROUNDING && value <= MOST;
+    }
+
+    /** Returns the lowest value that can be drawn. */
+    static double lowest(double least) {
+        return least < 0 ? -MOST : 0;
     }
 
     /** Returns the settings of a frame that go beyond what is usual. */

@@ -143,7 +143,7 @@ public final class Drafter {
                         setting.name(),
                         "{} can be {} to {}: {}",
                         setting.title(),
-                        Math.max(0, setting.least().value(frame)),
+                        BeyondUsual.lowest(setting.least().value(frame)),
                         BeyondUsual.MOST,
                         Double.isFinite(value) && Math.abs(value) < 1e9 ? (Object) value : String.valueOf(value));
             }

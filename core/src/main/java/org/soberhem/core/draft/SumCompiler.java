@@ -34,7 +34,7 @@ final class SumCompiler {
         Map<String, String> words = new LinkedHashMap<>();
         Set<Integer> reads = new HashSet<>();
         sheet.given().forEach((argument, written) -> {
-            if (kind.words().contains(argument)) {
+            if (kind.words().containsKey(argument)) {
                 words.put(argument, written.text());
                 if (compiler.sheet.choices().containsKey(written.text())) {
                     reads.add(compiler.names.name(written.text()).orElseThrow().slot());

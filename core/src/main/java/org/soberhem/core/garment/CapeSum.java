@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.soberhem.core.geometry.Cubic;
+import org.soberhem.core.geometry.LineSegment;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Sentence;
@@ -23,17 +24,29 @@ public final class CapeSum {
     private final double shoulder;
     private final double drop;
     private final double dartLength;
+    private final double dartAt;
 
     private CapeSum(SumInputs given) {
         this.given = given;
+        boolean sculpted = "sculpted".equals(given.word("shoulders", "sculpted"));
         cape = new Cape(
                 given.amount("span"),
-                "sculpted".equals(given.word("shoulders", "sculpted")),
+                sculpted,
+                "full".equals(given.word("wide", sculpted ? "two-thirds" : "full")) ? 1 : Cape.SCULPTED,
                 given.amount("neck"),
                 given.amount("dart", 0),
                 (int) Math.round(given.amount("pleats", 0)),
                 given.amount("pleat", 0),
+                (int) Math.round(given.amount("front-pleats", 0)),
+                given.amount("front-pleat", 0),
                 given.amount("box", 0));
+        dartAt = given.amount("dart-at", cape.neck() / 6);
+        if (!(dartAt >= 0 && dartAt < cape.neck() / 2)) {
+            throw new SumException(
+                    "The dart must lie between the centre front and the centre back, 0 to {} along the finished neck: {}",
+                    cape.neck() / 2,
+                    dartAt);
+        }
         length = given.amount("length");
         dartLength = given.amount("dart-length", length / 4);
         shoulder = given.amount("shoulder", dartLength);
@@ -44,8 +57,11 @@ public final class CapeSum {
      * Works the sum out.
      *
      * @param given lengths {@code span}, {@code neck} and {@code length}; if wanted {@code shoulder}, {@code drop},
-     *     {@code dart}, {@code dart-length}, {@code pleat}, {@code box}, {@code hood} and the number {@code pleats};
-     *     the word {@code shoulders} is sculpted or gathered
+     *     {@code dart}, {@code dart-length}, {@code dart-at} (along the finished neck), {@code pleat}, {@code
+     *     front-pleat}, {@code box}, {@code hood}, {@code pinned} (the edge once darts and pleats are pinned on the
+     *     body) and {@code over-arms} (the girth over both arms); the numbers {@code pleats} and {@code front-pleats};
+     *     the words {@code shoulders} (sculpted, gathered), {@code wide} (two-thirds, full) and {@code dart-line}
+     *     (bent, straight)
      */
     public static Sum of(SumInputs given) {
         return new CapeSum(given).sum();
@@ -66,6 +82,8 @@ public final class CapeSum {
                     "The width goes by the height, {}: that is a least value. Measure the folded arms from fingertip to fingertip",
                     cape.span()));
         }
+        wrap(findings);
+        pinned(findings);
         given.find("hood")
                 .filter(edge -> edge > 0 && edge < cape.neck())
                 .ifPresent(edge -> findings.add(Finding.fails(
@@ -101,10 +119,47 @@ public final class CapeSum {
                         Sentence.of("Gather a hood's edge to it at quarter points, or bind it")));
     }
 
+    /** Says whether it still reaches round the hanging arms. */
+    private void wrap(List<Finding> findings) {
+        given.find("over-arms").ifPresent(girth -> {
+            double laps = cape.width() - girth;
+            findings.add(
+                    laps < 0
+                            ? Finding.asks(
+                                    "{} wide does not reach round the arms, {}: it stands {} open in front",
+                                    cape.width(),
+                                    girth,
+                                    -laps)
+                            : Finding.tells("{} wide reaches round the arms, {}, and laps {}", cape.width(), girth, laps));
+        });
+    }
+
+    /** What is left once darts and pleats are pinned on the body is gathered, whatever was worked out. */
+    private void pinned(List<Finding> findings) {
+        given.find("pinned").ifPresent(edge -> {
+            double left = edge - cape.neck();
+            double slip = left - cape.gathers();
+            findings.add(
+                    left < 0
+                            ? Finding.fails(
+                                    "Pinned, the edge is {}, {} less than the neck of {}: let a pleat or a dart out",
+                                    edge,
+                                    -left,
+                                    cape.neck())
+                            : Math.abs(slip) < FLAT
+                                    ? Finding.tells("Pinned, {} is left to gather, as worked out", left)
+                                    : Finding.asks(
+                                            "Pinned, {} is left to gather, {} {} than worked out: measure darts and pleats again",
+                                            left,
+                                            Math.abs(slip),
+                                            slip > 0 ? "more" : "less"));
+        });
+    }
+
     private List<SumValue> figures() {
         List<SumValue> figures = new ArrayList<>();
         figures.add(
-                cape.sculpted()
+                cape.share() < 1
                         ? SumValue.length("width", cape.width(), "{} × 2 ÷ 3", cape.span())
                         : SumValue.length("width", cape.width(), "all of {}", cape.span()));
         figures.add(SumValue.length("to take in", cape.width() - cape.neck(), "{} − {}", cape.width(), cape.neck()));
@@ -112,9 +167,11 @@ public final class CapeSum {
         figures.add(SumValue.length(
                 "in pleats",
                 cape.folded(),
-                "2 × {} × 2 × {} + 4 × {}",
+                "2 × {} × 2 × {} + 2 × {} × 2 × {} + 4 × {}",
                 String.valueOf(cape.pleats()),
                 cape.pleat(),
+                String.valueOf(cape.frontPleats()),
+                cape.frontPleat(),
                 cape.box()));
         figures.add(SumValue.length(
                 "in gathers",
@@ -150,8 +207,17 @@ public final class CapeSum {
         double neck = 0;
         double plain = plain();
         rows.add(MarkTable.row("centre front", at, "", neck));
-        at += plain;
-        neck += plain;
+        if (cape.frontPleats() > 0) {
+            at += dartAt / 2;
+            neck += dartAt / 2;
+        }
+        for (int i = 1; i <= cape.frontPleats(); i++) {
+            rows.add(MarkTable.row("front pleat " + i + ": crease", at, "→ to the back", neck));
+            at += 2 * cape.frontPleat();
+            rows.add(MarkTable.row("front pleat " + i + ": lay it here", at, "", neck));
+        }
+        at += dartAt - neck;
+        neck = dartAt;
         if (cape.darts() > 0) {
             double dart = cape.darts() / 2;
             rows.add(MarkTable.row("dart: front leg", at, "", neck));
@@ -180,16 +246,21 @@ public final class CapeSum {
                 "Half the upper edge, from the centre front", List.of("mark", "on the cloth", "", "at the neck"), rows);
     }
 
-    /** Returns a third of half the finished neck: what stays flat before the dart, behind it, and at the back. */
+    /** Returns what stays flat behind the dart, and again at the back: half of what the neck has there. */
     private double plain() {
-        return cape.neck() / 6;
+        return (cape.neck() / 2 - dartAt) / 2;
+    }
+
+    /** Returns where the dart begins on the cloth, from the centre front. */
+    private double dartFrom() {
+        return dartAt + 2.0 * cape.frontPleats() * cape.frontPleat();
     }
 
     private Sketch sketch() {
         double half = cape.width() / 2;
         Sketch.Maker drawing = new Sketch.Maker().rectangle(Sketch.Ink.CLOTH, 0, 0, half, length);
         if (cape.darts() > 0) {
-            double from = plain();
+            double from = dartFrom();
             double dart = cape.darts() / 2;
             Point tip = new Point(from + dart / 2, dartLength);
             for (double leg : List.of(from, from + dart)) {
@@ -197,7 +268,7 @@ public final class CapeSum {
             }
             drawing.say(tip.x(), tip.y() + INCH, Sketch.Lean.RIGHT, "dart {} wide, {} long", dart, dartLength);
         }
-        double at = plain() * 2 + cape.darts() / 2;
+        double at = dartFrom() + cape.darts() / 2 + plain();
         for (int i = 0; i < cape.pleats(); i++) {
             drawing.line(Sketch.Ink.FOLD, new Point(at, 0), new Point(at, 4 * INCH));
             drawing.line(Sketch.Ink.ARROW, new Point(at, INCH), new Point(at + 2 * cape.pleat(), INCH));
@@ -219,6 +290,9 @@ public final class CapeSum {
      * A dart leg: along the shoulder at first, bending down the arm over the shoulder point by the shoulder's slope.
      */
     private Path leg(Point from, Point tip) {
+        if ("straight".equals(given.word("dart-line", "bent"))) {
+            return Path.of(new LineSegment(from, tip));
+        }
         double share = Math.min(0.9, shoulder / dartLength);
         double bulge = (from.x() - tip.x()) * (0.5 + drop / Math.max(drop, shoulder) / 2);
         return Path.of(new Cubic(

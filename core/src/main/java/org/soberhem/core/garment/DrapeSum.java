@@ -77,8 +77,8 @@ public final class DrapeSum {
                 given.name(),
                 "Tapes and puffs",
                 Sentence.of(
-                        "{} tapes a side from the centre back outward; the edge rises by up to {} and is levelled {} below the waist",
-                        String.valueOf(drape.tapes().size()),
+                        "{}; the edge rises by up to {} and is levelled {} below the waist",
+                        tapes(),
                         most,
                         level),
                 figures(),
@@ -93,6 +93,14 @@ public final class DrapeSum {
                                 given.find("check").isPresent() ? ", or by counting checks" : ""),
                         Sentence.of("Tack from the centre back outward, each pair of points in its turn"),
                         Sentence.of("Let it hang a day, then cut along the levelling line")));
+    }
+
+    /** Returns how many tapes there are, so that the one at the centre is not counted twice. */
+    private String tapes() {
+        boolean centre = drape.tapes().stream().anyMatch(tape -> tape.across() == 0);
+        int beside = drape.tapes().size() - (centre ? 1 : 0);
+        String sides = beside + (beside == 1 ? " tape" : " tapes") + " on each side";
+        return centre ? (beside == 0 ? "One tape at the centre back" : "One tape at the centre back and " + sides) : sides;
     }
 
     private List<SumValue> figures() {
@@ -132,6 +140,8 @@ public final class DrapeSum {
                         check.map(repeat -> SumValue.hundredth(tape.across() / repeat))
                                 .orElse(""),
                         tack.cloth(),
+                        check.map(repeat -> SumValue.hundredth(tack.cloth() / repeat))
+                                .orElse(""),
                         tack.tape()));
             }
             number++;
@@ -143,6 +153,7 @@ public final class DrapeSum {
                         "from the centre back",
                         check.isPresent() ? "checks" : "",
                         "down the cloth",
+                        check.isPresent() ? "checks down" : "",
                         "down the tape"),
                 rows);
     }

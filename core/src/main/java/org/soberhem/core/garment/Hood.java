@@ -14,6 +14,7 @@ import org.soberhem.core.geometry.Point;
  * @param mantle from the neck down over the shoulder to the mantle's edge
  * @param loose what the strip is longer than the tape
  * @param strip width of the strip: how far it shades the face
+ * @param down how much lower front and back hang at their middle than a right angle gives
  * @param gap straight gap under the chin, for which the front's tip is cut off
  */
 public record Hood(
@@ -24,7 +25,8 @@ public record Hood(
         double mantle,
         double loose,
         double strip,
-        double gap) {
+        double gap,
+        double down) {
 
     /** How front and back are cut. */
     public enum School {
@@ -41,6 +43,9 @@ public record Hood(
         if (!(crown > 0) || !(mantle > 0) || !(strip > 0) || !(gap >= 0) || !(loose >= 0)) {
             throw new SumException(
                     "Crown, mantle and strip must be more than nothing: {}, {}, {}", crown, mantle, strip);
+        }
+        if (!(down > -mantle / 2)) {
+            throw new SumException("The middle cannot hang {} higher than its square corner", -down);
         }
     }
 
@@ -74,14 +79,19 @@ public record Hood(
         return mantle * StrictMath.sin(cutSlope());
     }
 
-    /** Returns the length of front and back from neck corner to lower corner, which is square. */
+    /** Returns the length of front and back from neck corner to lower corner. */
     public double height() {
-        return sideDrop() + halfBreadth();
+        return sideDrop() + halfBreadth() + down;
+    }
+
+    /** Returns the angle of the lower corner: square, or sharper where it hangs lower. */
+    public double lowerAngle() {
+        return 2 * StrictMath.atan2(halfBreadth(), halfBreadth() + down);
     }
 
     /** Returns the length of a lower edge. */
     public double lowerEdge() {
-        return halfBreadth() * StrictMath.sqrt(2);
+        return StrictMath.hypot(halfBreadth(), halfBreadth() + down);
     }
 
     /** Returns how much of each upper edge of the front is cut off with the tip to leave the gap. */

@@ -30,7 +30,8 @@ public final class HoodSum {
                 given.amount("mantle"),
                 given.amount("loose", INCH),
                 given.amount("strip"),
-                given.amount("gap", 0));
+                given.amount("gap", 0),
+                given.amount("down", 0));
         lined = !"single".equals(given.word("finish", "lined"));
         over = given.amount("over", INCH);
     }
@@ -39,7 +40,7 @@ public final class HoodSum {
      * Works the sum out.
      *
      * @param given lengths {@code crown}, {@code shoulder}, {@code drop}, {@code mantle}, {@code strip}, {@code head};
-     *     if wanted {@code loose}, {@code gap}, {@code over}; the words {@code school} (squares, shoulder-angle) and
+     *     if wanted {@code loose}, {@code gap}, {@code over}, {@code down}; the words {@code school} (squares, shoulder-angle) and
      *     {@code finish} (lined, single)
      */
     public static Sum of(SumInputs given) {
@@ -120,8 +121,19 @@ public final class HoodSum {
                 SumValue.angle("corner at the neck", hood.upperAngle(), "180° − 2 × the slope of the cut"),
                 SumValue.length("half breadth", hood.halfBreadth(), "{} × cos of the slope", hood.mantle()),
                 SumValue.length(
-                        "neck corner to lower corner", hood.height(), "{} + {}", hood.sideDrop(), hood.halfBreadth()),
-                SumValue.length("lower edge", hood.lowerEdge(), "{} × √2", hood.halfBreadth()),
+                        "neck corner to lower corner",
+                        hood.height(),
+                        "{} + {} + {}",
+                        hood.sideDrop(),
+                        hood.halfBreadth(),
+                        hood.down()),
+                SumValue.angle("lower corner", hood.lowerAngle(), "square where nothing hangs lower"),
+                SumValue.length(
+                        "lower edge",
+                        hood.lowerEdge(),
+                        "across {}, down {}",
+                        hood.halfBreadth(),
+                        hood.halfBreadth() + hood.down()),
                 SumValue.length("tip cut off each side", hood.tip(), "half the gap ÷ cos of the slope"),
                 SumValue.number(
                         "layers of cloth",
@@ -137,17 +149,19 @@ public final class HoodSum {
         return new MarkTable("The mantle's edge on the arm", List.of("arm lifted by", "rises by"), rows);
     }
 
-    /** Which end of the back is which: the corner that is a right angle hangs down. */
+    /** Which end of the back is which. */
     private MarkTable ends() {
         String upper = Math.round(StrictMath.toDegrees(hood.upperAngle())) + "°";
-        String side = Math.round(StrictMath.toDegrees(StrictMath.PI * 3 / 4 - hood.upperAngle() / 2)) + "°";
+        String down = Math.round(StrictMath.toDegrees(hood.lowerAngle())) + "°";
+        String side =
+                Math.round(StrictMath.toDegrees(StrictMath.PI - (hood.upperAngle() + hood.lowerAngle()) / 2)) + "°";
         return new MarkTable(
                 "Corners of the back",
                 List.of("corner", "angle", "two notches", "where it goes"),
                 List.of(
                         MarkTable.row("NECK", upper, "yes", "under the seam behind the crown"),
                         MarkTable.row("sides", side, "", "on the ends of the strip"),
-                        MarkTable.row("DOWN", "90°", "", "hangs at the centre back")));
+                        MarkTable.row("DOWN", down, "", "hangs at the centre back")));
     }
 
     private List<Sentence> steps() {
@@ -205,6 +219,6 @@ public final class HoodSum {
         if ("back".equals(name)) {
             drawing.say(x, y - hood.height() * 0.08, Sketch.Lean.MIDDLE, "NECK, two notches");
         }
-        drawing.say(x, y + hood.height() * 1.1, Sketch.Lean.MIDDLE, "DOWN 90°");
+        drawing.say(x, y + hood.height() * 1.1, Sketch.Lean.MIDDLE, "DOWN");
     }
 }

@@ -2,6 +2,7 @@ package org.soberhem.core.garment;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 
@@ -23,47 +24,92 @@ public enum SumKind {
                     "width",
                     "allowance"),
             List.of("panels"),
-            List.of("top")),
-    GORES(GoresSum::of, lengths("upper", "lower", "length"), List.of(), List.of("gores"), List.of()),
+            Map.of("top", List.of("folded", "cut"))),
+    GORES(GoresSum::of, lengths("upper", "lower", "length"), List.of(), List.of("gores"), Map.of()),
     GATHERS(
             GathersSum::of,
             lengths("width", "band"),
             lengths("plain", "face", "depth"),
             List.of(),
-            List.of("style", "towards", "left", "right", "rest", "usual", "cloth", "called")),
+            Map.of(
+                    "style",
+                    List.of("gathers", "knife", "box", "inverted", "double-box", "gauging"),
+                    "towards",
+                    List.of("left", "right"),
+                    "rest",
+                    List.of("spread", "set-aside"),
+                    "left",
+                    List.of(),
+                    "right",
+                    List.of(),
+                    "usual",
+                    List.of(),
+                    "cloth",
+                    List.of(),
+                    "called",
+                    List.of())),
     HOOD(
             HoodSum::of,
             lengths("crown", "shoulder", "drop", "mantle", "strip", "head"),
-            lengths("loose", "gap", "over"),
+            lengths("loose", "gap", "over", "down"),
             List.of(),
-            List.of("school", "finish")),
+            Map.of("school", List.of("shoulder-angle", "squares"), "finish", List.of("lined", "single"))),
     CAPE(
             CapeSum::of,
             lengths("span", "neck", "length"),
-            lengths("shoulder", "drop", "dart", "dart-length", "pleat", "box", "hood"),
-            List.of("pleats"),
-            List.of("shoulders")),
+            lengths(
+                    "shoulder",
+                    "drop",
+                    "dart",
+                    "dart-length",
+                    "dart-at",
+                    "pleat",
+                    "box",
+                    "front-pleat",
+                    "hood",
+                    "pinned",
+                    "over-arms"),
+            List.of("pleats", "front-pleats"),
+            Map.of(
+                    "shoulders",
+                    List.of("sculpted", "gathered"),
+                    "wide",
+                    List.of("two-thirds", "full"),
+                    "dart-line",
+                    List.of("bent", "straight"))),
     ARM_HOLE(
             ArmHoleSum::of,
             lengths("loop", "upper-arm", "sleeve"),
             lengths("gusset", "muscle", "neck-gusset", "body", "shoulders", "drop", "arm", "cuff", "puff"),
             List.of(),
-            List.of()),
-    CAP(CapSum::of, lengths("cap", "arm-hole"), lengths("upper-arm", "sleeve"), List.of(), List.of()),
-    DRAPE(DrapeSum::of, lengths("length", "half", "level"), lengths("check"), List.of(), List.of());
+            Map.of()),
+    CAP(CapSum::of, lengths("cap", "arm-hole"), lengths("upper-arm", "sleeve"), List.of(), Map.of()),
+    DRAPE(DrapeSum::of, lengths("length", "half", "level"), lengths("check"), List.of(), Map.of()),
+    TRIMMING(
+            TrimmingSum::of,
+            lengths("edge", "depth", "cloth-width"),
+            lengths("seam", "join"),
+            List.of("fullness"),
+            Map.of("grain", List.of("straight", "bias"), "edges", List.of("one", "both", "none"))),
+    BAND(
+            BandSum::of,
+            lengths("least", "most"),
+            lengths("overlap", "spacing", "height"),
+            List.of(),
+            Map.of("called", List.of()));
 
     private final Function<SumInputs, Sum> sum;
     private final List<String> needed;
     private final List<String> lengths;
     private final List<String> numbers;
-    private final List<String> words;
+    private final Map<String, List<String>> words;
 
     SumKind(
             Function<SumInputs, Sum> sum,
             List<String> needed,
             List<String> lengths,
             List<String> numbers,
-            List<String> words) {
+            Map<String, List<String>> words) {
         this.sum = sum;
         this.needed = needed;
         this.lengths = lengths;
@@ -105,8 +151,8 @@ public enum SumKind {
         return numbers;
     }
 
-    /** Returns what is chosen by a word. */
-    public List<String> words() {
+    /** Returns what is chosen by a word, with the ways there are; none where any word may stand. */
+    public Map<String, List<String>> words() {
         return words;
     }
 

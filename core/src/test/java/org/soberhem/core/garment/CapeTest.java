@@ -18,16 +18,16 @@ class CapeTest {
     /** A cape with shaped shoulders needs two thirds of the folded arms (common practice). */
     @Test
     void width_isTwoThirdsWhereSculpted_elseTheWhole() {
-        assertThat(new Cape(1650, true, 400, 100, 0, 0, 0).width()).isCloseTo(1100, within(MM));
-        assertThat(new Cape(1650, false, 400, 100, 0, 0, 0).width()).isEqualTo(1650);
-        assertThat(new Cape(1650, false, 400, 100, 0, 0, 0).darts()).isZero();
+        assertThat(cape(1650, true, 400, 100, 0, 0, 0).width()).isCloseTo(1100, within(MM));
+        assertThat(cape(1650, false, 400, 100, 0, 0, 0).width()).isEqualTo(1650);
+        assertThat(cape(1650, false, 400, 100, 0, 0, 0).darts()).isZero();
     }
 
     @Test
     void dartsPleatsAndGathers_bringItToTheNeckExactly() {
         Random random = new Random(66);
         for (int i = 0; i < 300; i++) {
-            Cape cape = new Cape(
+            Cape cape = cape(
                     1500 + random.nextDouble() * 400,
                     random.nextBoolean(),
                     350 + random.nextDouble() * 100,
@@ -37,7 +37,7 @@ class CapeTest {
                     random.nextDouble() * 30);
             assertThat(cape.neck() + cape.darts() + cape.folded() + cape.gathers())
                     .isCloseTo(cape.width(), within(1e-9));
-            Cape exact = new Cape(
+            Cape exact = cape(
                     cape.span(),
                     cape.sculpted(),
                     cape.neck(),
@@ -108,7 +108,12 @@ class CapeTest {
 
     @Test
     void nonsense_isRefused() {
-        assertThatThrownBy(() -> new Cape(0, true, 400, 0, 0, 0, 0)).isInstanceOf(SumException.class);
-        assertThatThrownBy(() -> new Cape(1650, true, 400, -1, 0, 0, 0)).hasMessageContaining("below nothing");
+        assertThatThrownBy(() -> cape(0, true, 400, 0, 0, 0, 0)).isInstanceOf(SumException.class);
+        assertThatThrownBy(() -> cape(1650, true, 400, -1, 0, 0, 0)).hasMessageContaining("below nothing");
+    }
+
+    private static Cape cape(
+            double span, boolean sculpted, double neck, double dart, int pleats, double pleat, double box) {
+        return new Cape(span, sculpted, sculpted ? Cape.SCULPTED : 1, neck, dart, pleats, pleat, 0, 0, box);
     }
 }

@@ -92,9 +92,9 @@ class DrapeTest {
         assertThat(sum.works()).isTrue();
         assertThat(sum.tables().get(0).in(LengthFormat.CENTIMETRES))
                 .containsExactly(
-                        List.of("1.1", "centre back", "0", "30.0 cm", "13.0 cm"),
-                        List.of("1.2", "centre back", "0", "66.0 cm", "28.0 cm"),
-                        List.of("2.1", "18.0 cm", "3", "30.0 cm", "15.0 cm"));
+                        List.of("1.1", "centre back", "0", "30.0 cm", "5", "13.0 cm"),
+                        List.of("1.2", "centre back", "0", "66.0 cm", "11", "28.0 cm"),
+                        List.of("2.1", "18.0 cm", "3", "30.0 cm", "5", "15.0 cm"));
         assertThat(sum.tables().get(1).in(LengthFormat.CENTIMETRES).get(0))
                 .containsExactly("0.0 cm", "38.0 cm", "108.0 cm", "2.0 cm");
         assertThat(sum.figure("tape 1, puff 2 takes up").orElseThrow().working().in(LengthFormat.CENTIMETRES))

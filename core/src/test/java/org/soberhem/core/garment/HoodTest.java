@@ -17,7 +17,7 @@ class HoodTest {
     private static final double MM = 1e-9;
 
     private static Hood hood(School school, double drop) {
-        return new Hood(school, 760, 130, drop, 230, 25, 280, 25);
+        return new Hood(school, 760, 130, drop, 230, 25, 280, 25, 0);
     }
 
     private static double angle(List<Point> corners, int at) {
@@ -81,7 +81,7 @@ class HoodTest {
         assertThat(hood.lift(Math.PI / 2)).isCloseTo(100, within(MM));
         assertThat(hood.lift(Math.PI)).isCloseTo(200, within(MM));
         assertThat(hood.lift(1)).isLessThan(hood.lift(1.2));
-        assertThat(new Hood(School.SQUARES, 760, 130, 45, 120, 25, 280, 25).lift(3))
+        assertThat(new Hood(School.SQUARES, 760, 130, 45, 120, 25, 280, 25, 0).lift(3))
                 .isZero();
     }
 
@@ -89,7 +89,7 @@ class HoodTest {
     void nonsense_isRefused() {
         assertThatThrownBy(() -> hood(School.SQUARES, 131))
                 .hasMessageContaining("The shoulder must be longer than its drop");
-        assertThatThrownBy(() -> new Hood(School.SQUARES, 760, 130, 40, 0, 25, 280, 25))
+        assertThatThrownBy(() -> new Hood(School.SQUARES, 760, 130, 40, 0, 25, 280, 25, 0))
                 .isInstanceOf(SumException.class);
     }
 

@@ -91,7 +91,7 @@ public final class DraftView extends PlaceView {
                 new DraftSide.Page("Sheet", sheet, false, drafted -> sheet.show(drafted, presenter.garment())),
                 new DraftSide.Page(
                         "Checks", checks, false, drafted -> checks.show(drafted, presenter.joins(), studio.format())),
-                new DraftSide.Page("Sums", sums, true, drafted -> sums.show(drafted, presenter.garment())),
+                new DraftSide.Page("Sums", sums, true, drafted -> sums.show(drafted)),
                 new DraftSide.Page("Alter", alter, true, drafted -> alter.show(drafted, presenter.garment())),
                 new DraftSide.Page(
                         "What if",

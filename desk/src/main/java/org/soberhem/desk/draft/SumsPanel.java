@@ -12,7 +12,6 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.soberhem.core.costume.Garment;
 import org.soberhem.core.draft.CompiledSheet.Adjustable;
 import org.soberhem.core.garment.Finding;
 import org.soberhem.core.garment.Sum;
@@ -45,6 +44,11 @@ final class SumsPanel extends VBox {
     /** What the maker makes it, by costume, garment, sum and figure, while the application runs. */
     private final Map<String, Double> made = new HashMap<>();
 
+    /** The sum apart from the sheet's, as it is chosen. */
+    private static final String OWN = "a sum of your own";
+
+    private final OwnSumForm own;
+    private Optional<Sum> ownSum = Optional.empty();
     private String chosen = "";
     private DraftedGarment work;
 
@@ -58,6 +62,10 @@ final class SumsPanel extends VBox {
         this.files = files;
         this.paper = paper;
         settings = new SettingsForm(studio);
+        own = new OwnSumForm(studio, sum -> {
+            ownSum = Optional.of(sum);
+            show(work);
+        });
         VBox form = new VBox(10, choice, words, figures, settings, steps, said);
         form.getStyleClass().add("pad");
         ScrollPane scroll = Parts.scroll(form);
@@ -74,41 +82,42 @@ final class SumsPanel extends VBox {
         chosen = sum;
     }
 
-    void show(DraftedGarment shown, Garment garment) {
+    void show(DraftedGarment shown) {
         work = shown;
         List<Sum> sums = studio.current().sums(work);
-        choice.getChildren().clear();
-        if (sums.isEmpty()) {
-            words.getChildren().setAll(Parts.text("This sheet has no sums of its own.", "soft"));
-            for (VBox part : List.of(figures, settings, steps)) {
-                part.getChildren().clear();
-            }
-            paper.clear();
-            return;
-        }
-        Sum sum = sums.stream()
+        Optional<Sum> at = sums.stream()
                 .filter(each -> each.name().equals(chosen))
                 .findFirst()
-                .orElse(sums.get(0));
-        chosen = sum.name();
-        for (Sum each : sums) {
-            ToggleButton key =
-                    new ToggleButton((each.works() ? "" : "✗ ") + each.name().replace('-', ' '));
-            key.setId("sum-" + each.name());
-            key.setSelected(each.name().equals(chosen));
-            key.setOnAction(event -> {
-                chosen = each.name();
-                show(work, garment);
-            });
-            choice.getChildren().add(key);
-        }
-        LengthFormat format = studio.format();
-        words(sum, format);
-        figures(sum, format);
-        settings(sum, format);
-        steps(sum, format);
+                .or(() -> chosen.equals(OWN) ? Optional.empty() : sums.stream().findFirst());
+        chosen = at.map(Sum::name).orElse(OWN);
+        choice.getChildren().clear();
+        sums.forEach(each -> choose(each.name(), (each.works() ? "" : "✗ ") + each.name().replace('-', ' ')));
+        choose(OWN, OWN);
+        List.of(words, figures, settings, steps).forEach(part -> part.getChildren().clear());
         said.setText("");
-        paper.show(sum, format);
+        paper.clear();
+        LengthFormat format = studio.format();
+        if (at.isEmpty()) {
+            settings.getChildren().add(own);
+        }
+        at.ifPresent(sum -> settings(sum, format));
+        at.or(() -> ownSum).ifPresent(sum -> {
+            words(sum, format);
+            figures(sum, format);
+            steps(sum, format);
+            paper.show(sum, format);
+        });
+    }
+
+    private void choose(String name, String words) {
+        ToggleButton key = new ToggleButton(words);
+        key.setId("sum-" + name.replace(' ', '-'));
+        key.setSelected(name.equals(chosen));
+        key.setOnAction(event -> {
+            chosen = name;
+            show(work);
+        });
+        choice.getChildren().add(key);
     }
 
     private void words(Sum sum, LengthFormat format) {
