@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.soberhem.cli.given.Answering;
 import org.soberhem.cli.given.ExitCode;
 import org.soberhem.cli.given.GivenFiles;
@@ -40,6 +41,12 @@ final class SizeCommand extends Answering {
     private Optional<Path> chart;
 
     @Option(
+            names = "--by",
+            paramLabel = "MEASURE",
+            description = "what decides the size; without it what usually does for the garment")
+    private Optional<String> by;
+
+    @Option(
             names = "--ease",
             paramLabel = "LENGTH",
             defaultValue = "2 in",
@@ -52,11 +59,17 @@ final class SizeCommand extends Answering {
     @Override
     public Integer call() {
         Library library = Library.shipped();
-        List<String> governing = library.governing().get(garment);
-        if (governing == null) {
+        List<String> usual = library.governing().get(garment);
+        if (usual == null) {
             throw new WrongInput("--garment must be one of "
                     + String.join(", ", library.governing().keySet()) + ": \"" + garment + "\"");
         }
+        List<String> governing = by.map(word -> List.of(library.measures()
+                        .find(word)
+                        .orElseThrow(() -> new WrongInput(
+                                "--by: " + library.measures().unknown(word)))
+                        .id()))
+                .orElse(usual);
         MeasurementSet set = wearer.set(library, measures);
         SizeMatch match = SizeMatch.of(
                         chart(library),
@@ -74,14 +87,29 @@ final class SizeCommand extends Answering {
             answer.put("by", match.governing());
             answer.put("outside", match.outside());
             answer.put("left_mm", match.left());
+            Map<String, String> sizes = new LinkedHashMap<>();
+            match.sizes().forEach((measure, row) -> sizes.put(measure, row.size()));
+            answer.put("size_by", sizes);
+            answer.put("advice", match.advice(library.measures()::name).in(format));
             match.smaller().ifPresent(below -> answer.put("one_down", below.size()));
             out().println(Answers.json(answer));
         } else {
             out().println(match.sentence(library.measures().name(match.governing()))
                     .in(format));
             match.left()
-                    .forEach((measure, left) ->
-                            out().println(String.format("  %-26s %s", measure, format.signed(left))));
+                    .forEach((measure, left) -> out().println(String.format(
+                            "  %-26s %-8s by it alone size %s",
+                            measure,
+                            format.signed(left),
+                            match.sizes().get(measure).size())));
+            out().println(match.advice(library.measures()::name).in(format));
+            if (match.room().values().stream().anyMatch(amount -> amount != 0)) {
+                out().println("At the side seams: --alter \"shape-line: edge=PIECE.SIDE, amounts="
+                        + match.room().entrySet().stream()
+                                .map(each -> each.getKey() + " " + format.signed(-each.getValue() / 2))
+                                .collect(Collectors.joining("; "))
+                        + "\"");
+            }
             match.smaller().ifPresent(below -> out().println("The chart's ease allows one size down: " + below.size()));
         }
         return match.outside() ? ExitCode.DOES_NOT_FIT : 0;

@@ -233,7 +233,7 @@ class CommandLineTest {
 
     @Test
     void doubts_areAskedWithWaysOut_andNothingIsAskedOfAnOrdinaryWearer() throws IOException {
-        String odd = measures("waist,38", "hip,27", "wrist,16");
+        String odd = measures("waist,38", "hip,27", "bust,36", "thigh,22", "upper arm,11", "wrist,16");
         assertThat(run("doubts", odd)).isEqualTo(1);
         assertThat(out.toString()).contains("exchanged", "It was cm: 6¼ in");
         assertThat(run("doubts", odd, "--json")).isEqualTo(1);

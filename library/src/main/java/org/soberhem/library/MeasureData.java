@@ -1,6 +1,7 @@
 package org.soberhem.library;
 
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -16,9 +17,11 @@ final class MeasureData {
     private MeasureData() {}
 
     static MeasureCatalogue read(String yaml) {
-        return new MeasureCatalogue(YamlNode.parse(yaml).only("measures").get("measures").items().stream()
-                .map(MeasureData::measure)
-                .toList());
+        YamlNode root = YamlNode.parse(yaml).only("ambiguous", "measures");
+        Map<String, List<String>> ambiguous = new LinkedHashMap<>();
+        root.find("ambiguous").ifPresent(words -> words.entries().forEach((word, ids) -> ambiguous.put(word, ids.texts())));
+        return new MeasureCatalogue(
+                root.get("measures").items().stream().map(MeasureData::measure).toList(), ambiguous);
     }
 
     private static Measure measure(YamlNode node) {

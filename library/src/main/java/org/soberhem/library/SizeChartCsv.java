@@ -133,7 +133,7 @@ public final class SizeChartCsv {
                     .find(word)
                     .map(Measure::id)
                     .orElseThrow(() -> new FormatException(
-                            where + ": \"" + word + "\" is not a known measurement; sober-hem measures lists them")));
+                            where + ": " + catalogue.unknown(word))));
         }
         return measures;
     }

@@ -1,15 +1,18 @@
 package org.soberhem.core.body;
 
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** All known measurements, by id and alias. */
 public final class MeasureCatalogue {
 
     private final List<Measure> measures;
+    private final Map<String, List<String>> ambiguous = new HashMap<>();
     private final Map<String, Measure> byWord = new LinkedHashMap<>();
 
     /**
@@ -17,11 +20,36 @@ public final class MeasureCatalogue {
      * @throws IllegalArgumentException if two share an id or alias
      */
     public MeasureCatalogue(List<Measure> measures) {
+        this(measures, Map.of());
+    }
+
+    /**
+     * @param measures in the order in which they are shown
+     * @param ambiguous makers' words that may mean several measures, each with their ids
+     * @throws IllegalArgumentException if two share an id or alias, or a word that may mean several names one
+     */
+    public MeasureCatalogue(List<Measure> measures, Map<String, List<String>> ambiguous) {
         this.measures = List.copyOf(measures);
         for (Measure measure : measures) {
             add(measure.id(), measure);
             measure.aliases().forEach(alias -> add(alias, measure));
         }
+        ambiguous.forEach((word, ids) -> {
+            if (byWord.containsKey(key(word)) || !ids.stream().allMatch(byWord::containsKey)) {
+                throw new IllegalArgumentException("\"" + word + "\" must mean several measurements and name none");
+            }
+            this.ambiguous.put(key(word), List.copyOf(ids));
+        });
+    }
+
+    /** Says why a word names no measurement: what it may mean, or that it is not known. */
+    public String unknown(String word) {
+        List<String> ids = ambiguous.getOrDefault(key(word), List.of());
+        return ids.isEmpty()
+                ? "\"" + word + "\" is not a known measurement; sober-hem measures lists them"
+                : "\"" + word + "\" may be "
+                        + ids.stream().map(id -> id + " (" + name(id) + ")").collect(Collectors.joining(", or "))
+                        + ": write which";
     }
 
     private void add(String word, Measure measure) {

@@ -2,6 +2,7 @@ package org.soberhem.core.body;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import java.util.Optional;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthEntry;
@@ -66,5 +67,10 @@ public record Reading(String measure, Side side, Posture posture, List<LengthEnt
         List<LengthEntry> kept = new ArrayList<>(taken);
         kept.remove(place);
         return Optional.of(new Reading(measure, side, posture, kept));
+    }
+
+    /** Returns the reading with every entry changed. */
+    public Reading each(UnaryOperator<LengthEntry> change) {
+        return new Reading(measure, side, posture, taken.stream().map(change).toList());
     }
 }

@@ -59,7 +59,9 @@ final class BetterFit {
                     || mistake.kind() == Doubt.Kind.SWAPPED;
             List<String> measures =
                     mistake.keys().stream().map(Readings::measureOf).toList();
-            if (quiet && measures.stream().noneMatch(asked::contains) && isBetterWithout(set, mistake, fit)) {
+            if (quiet
+                    && !mistake.isUnsupported(fit)
+                    && measures.stream().noneMatch(asked::contains) && isBetterWithout(set, mistake, fit)) {
                 asked.addAll(measures);
                 doubts.add(new Doubt(
                         mistake.kind(),

@@ -27,6 +27,9 @@ public final class Doubts {
 
     private static final int MOST_CORRECTIONS = 3;
 
+    /** Bodies differ: what is only unlike most is asked after everything else. */
+    private static final Set<Doubt.Kind> GENTLE = Set.of(Doubt.Kind.TOGETHER, Doubt.Kind.LEAST_FITTING);
+
     private record Asked(MeasurementSet set, Build build, LocalDate today, int months) {}
 
     private record Answered(Asked asked, List<Doubt> doubts) {}
@@ -80,8 +83,11 @@ public final class Doubts {
                     .flatMap(measure -> ReadingSpread.of(set, measure, reading))
                     .ifPresent(doubts::add);
         }
-        MeasurementSet mended = set;
-        Map<String, Oddity> odd = evidence.of(set);
+        Optional<Mistake> floor = FloorMark.of(catalogue, set);
+        floor.map(mistake -> doubt(set, List.of(fromTheFloor(set, mistake)), List.of(mistake)))
+                .ifPresent(doubts::add);
+        MeasurementSet mended = floor.map(Mistake::mended).orElse(set);
+        Map<String, Oddity> odd = evidence.of(mended);
         List<Tried> explaining = explaining(evidence, mended, odd);
         while (!explaining.isEmpty()) {
             Tried best = explaining.get(0);
@@ -104,7 +110,23 @@ public final class Doubts {
         if (build.age() == Age.ADULT) {
             new BetterFit(catalogue, evidence).add(set, mistakes.of(set), doubts);
         }
+        // What nobody can name a mistake for is asked last.
+        doubts.sort(Comparator.comparing(doubt -> GENTLE.contains(doubt.kind())
+                && doubt.corrections().isEmpty()));
         return doubts;
+    }
+
+    private Oddity fromTheFloor(MeasurementSet set, Mistake mistake) {
+        return new Oddity(
+                "from the floor",
+                Doubt.Kind.FLOOR_MARK,
+                mistake.keys(),
+                Sentence.of(
+                        "{} {} is much at a height of {}",
+                        catalogue.name(Readings.measureOf(mistake.keys().get(0))),
+                        Readings.of(set).value(mistake.keys().get(0)),
+                        Readings.of(set).value("height")),
+                mistake.explains());
     }
 
     /** A mistake undone in thought, and what is still odd then. */
@@ -116,8 +138,10 @@ public final class Doubts {
             return List.of();
         }
         List<Tried> explaining = new ArrayList<>();
+        Proportions.Fit fit = evidence.fit(set);
         for (Mistake mistake : mistakes.of(set)) {
-            if (odd.values().stream().anyMatch(each -> touches(each, mistake))) {
+            if (!mistake.isUnsupported(fit)
+                    && odd.values().stream().anyMatch(each -> touches(each, mistake))) {
                 Map<String, Oddity> left = evidence.of(mistake.mended());
                 if (left.size() < odd.size() && odd.keySet().containsAll(left.keySet())) {
                     explaining.add(new Tried(mistake, left));

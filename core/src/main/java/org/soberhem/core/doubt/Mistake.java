@@ -3,7 +3,6 @@ package org.soberhem.core.doubt;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import org.soberhem.core.body.Measure;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Reading;
@@ -24,6 +23,9 @@ import org.soberhem.core.length.Sentence;
  */
 record Mistake(Doubt.Kind kind, List<String> keys, Sentence explains, Sentence mend, MeasurementSet mended) {
 
+    /** So many other girths must speak for an exchange or an offset. */
+    private static final int SUPPORT = 3;
+
     /** Typed in inches what was read in centimetres, or the other way round. */
     static Optional<Mistake> unit(MeasurementSet set, Reading reading, String name) {
         LengthUnit typed = reading.taken().get(0).unit();
@@ -35,7 +37,7 @@ record Mistake(Doubt.Kind kind, List<String> keys, Sentence explains, Sentence m
         } else {
             return Optional.empty();
         }
-        Reading mended = each(reading, entry -> entry.unit() == typed ? entry.readAs(other) : entry);
+        Reading mended = reading.each(entry -> entry.unit() == typed ? entry.readAs(other) : entry);
         return Optional.of(new Mistake(
                 Doubt.Kind.UNIT,
                 List.of(Readings.keyOf(reading)),
@@ -51,7 +53,7 @@ record Mistake(Doubt.Kind kind, List<String> keys, Sentence explains, Sentence m
             return Optional.empty();
         }
         boolean floor = measure.how().fromFloor();
-        Reading mended = each(reading, entry -> entry.less(ten));
+        Reading mended = reading.each(entry -> entry.less(ten));
         return Optional.of(new Mistake(
                 floor ? Doubt.Kind.FLOOR_MARK : Doubt.Kind.TEN_INCHES,
                 List.of(Readings.keyOf(reading)),
@@ -100,7 +102,7 @@ record Mistake(Doubt.Kind kind, List<String> keys, Sentence explains, Sentence m
         Length inch = TapeStart.ONE_INCH.offset();
         MeasurementSet mended = set;
         for (Reading girth : girths) {
-            mended = mended.with(each(girth, entry -> entry.less(inch)));
+            mended = mended.with(girth.each(entry -> entry.less(inch)));
         }
         return new Mistake(
                 Doubt.Kind.ONE_INCH,
@@ -110,11 +112,12 @@ record Mistake(Doubt.Kind kind, List<String> keys, Sentence explains, Sentence m
                 mended);
     }
 
-    private static Reading each(Reading reading, UnaryOperator<LengthEntry> change) {
-        return new Reading(
-                reading.measure(),
-                reading.side(),
-                reading.posture(),
-                reading.taken().stream().map(change).toList());
+    /** Says whether it is one that only other girths can tell, and no others were read. */
+    boolean isUnsupported(Proportions.Fit fit) {
+        boolean needsOthers = kind == Doubt.Kind.SWAPPED || kind == Doubt.Kind.TEN_INCHES;
+        long others = fit.residuals().keySet().stream()
+                .filter(measure -> keys.stream().map(Readings::measureOf).noneMatch(measure::equals))
+                .count();
+        return needsOthers && others < SUPPORT;
     }
 }

@@ -51,6 +51,23 @@ public record CheckResult(
         return new CheckResult(name, other, least - body + other, most - body + other, is, why, where, remedy);
     }
 
+    /**
+     * Returns the check for a body that sits down: what is finished must not be less.
+     *
+     * @param other what the wearer has, seated
+     */
+    CheckResult seated(double other) {
+        return new CheckResult(
+                name + ", seated",
+                other,
+                other,
+                Double.MAX_VALUE,
+                is,
+                "the body has as much when it sits down",
+                where,
+                remedy);
+    }
+
     /** Says whether it was settled on purpose. */
     public boolean isLeftSo() {
         return Double.isInfinite(least);
@@ -93,7 +110,7 @@ public record CheckResult(
         if (passes()) {
             return Sentence.of("{} {}: {} of ease over the body's {}", capital(name), is, is - body, body);
         }
-        if (isOpening()) {
+        if (isOpening() || most == Double.MAX_VALUE) {
             return Sentence.of(
                     "{} is {}, {} too small: at least {} is wanted, {}", capital(name), is, correction(), least, why);
         }

@@ -21,13 +21,21 @@ public final class Checks {
     /**
      * Evaluates the checks and openings of a sheet on a pattern drawn from it, altered or not.
      *
-     * <p>A length that differs between left and right is judged by its worse side.
+     * <p>A length that differs between left and right is judged by its worse side. What has ease over the body, and a
+     * body that was read seated too, is judged seated as well: it must not be less than the body there.
      */
     public static List<CheckResult> of(CompiledSheet sheet, Inputs inputs, Pattern pattern) {
         Frame frame = FinishedPieces.frame(sheet, inputs, pattern);
         List<CheckResult> results = new ArrayList<>();
+        Inputs sat = inputs.seated();
+        Frame seated = sat.equals(inputs) ? frame : FinishedPieces.frame(sheet, sat, pattern);
         for (CompiledSheet.Check check : sheet.checks) {
-            results.add(result(check, frame, pattern));
+            CheckResult standing = result(check, frame, pattern);
+            results.add(standing);
+            double body = check.body().value(seated);
+            if (body > standing.body() + CheckResult.TOLERANCE && check.ease().least().value(frame) >= 0) {
+                results.add(standing.seated(body));
+            }
         }
         for (CompiledSheet.Opening opening : sheet.openings) {
             results.add(opening(FinishedPieces.loop(sheet, opening, frame, pattern), opening.written().loop().get(0)));

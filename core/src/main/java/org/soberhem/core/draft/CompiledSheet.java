@@ -255,6 +255,11 @@ public final class CompiledSheet {
         return measures.stream().filter(Measure::required).map(Measure::ids).toList();
     }
 
+    /** Returns the catalogue ids of everything that it draws or judges by, each with what may serve in its place. */
+    public List<List<String>> measuresOfTheDraft() {
+        return measures.stream().map(Measure::ids).toList();
+    }
+
     /** Returns the catalogue ids that the sheet can use, best first for each of its names. */
     public List<String> usableMeasures() {
         return measures.stream()

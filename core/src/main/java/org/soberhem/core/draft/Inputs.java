@@ -8,7 +8,7 @@ import org.soberhem.core.pattern.Side;
 /**
  * What a draft is drawn from.
  *
- * @param measures catalogue id to the wearer's value
+ * @param measures catalogue id to the wearer's value; what was read seated too, by its id and {@link #SEATED}
  * @param settings name to the chosen amount in millimetres, where it is not the sheet's default
  */
 public record Inputs(Map<String, Measured> measures, Map<String, Double> settings) {
@@ -35,6 +35,9 @@ public record Inputs(Map<String, Measured> measures, Map<String, Double> setting
         }
     }
 
+    /** Ends the key of a girth that was read seated beside the standing one. */
+    public static final String SEATED = "@seated";
+
     public Inputs {
         measures = Map.copyOf(measures);
         settings = Map.copyOf(settings);
@@ -49,6 +52,22 @@ public record Inputs(Map<String, Measured> measures, Map<String, Double> setting
 
     public Optional<Measured> find(String measure) {
         return Optional.ofNullable(measures.get(measure));
+    }
+
+    /** Returns the same with what was read seated in place of the standing readings, where that is more. */
+    public Inputs seated() {
+        Map<String, Measured> changed = new HashMap<>(measures);
+        measures.forEach((id, value) -> find(id + SEATED)
+                .filter(seated -> seated.on(Side.MIDDLE) > value.on(Side.MIDDLE))
+                .ifPresent(seated -> changed.put(id, seated)));
+        return new Inputs(changed, settings);
+    }
+
+    /** Returns the same without what was read seated beside the standing readings. */
+    public Inputs standing() {
+        Map<String, Measured> kept = new HashMap<>(measures);
+        kept.keySet().removeIf(id -> id.endsWith(SEATED));
+        return new Inputs(kept, settings);
     }
 
     public Inputs with(String measure, Measured value) {

@@ -116,7 +116,7 @@ public final class Dependence {
         version.measures().forEach((measure, was) -> {
             Inputs.Measured is = now.measures().get(measure);
             if (is != null && (Math.abs(is.left() - was.left()) > SAME || Math.abs(is.right() - was.right()) > SAME)) {
-                changed.add(measure.replace('-', ' '));
+                changed.add(measure.replace(Inputs.SEATED, ", seated").replace('-', ' '));
             }
         });
         return changed;

@@ -96,11 +96,12 @@ public record FitRange(List<Span> spans) {
      * Finds out for whom a pattern would serve.
      *
      * @param sheet it was drawn from
-     * @param inputs it was drawn for
+     * @param given what it was drawn for; what was read seated does not count
      * @param alterations made on it
      * @param pattern what they gave
      */
-    public static FitRange of(CompiledSheet sheet, Inputs inputs, List<Alteration> alterations, Pattern pattern) {
+    public static FitRange of(CompiledSheet sheet, Inputs given, List<Alteration> alterations, Pattern pattern) {
+        Inputs inputs = given.standing();
         List<CheckResult> checks = Checks.of(sheet, inputs, pattern);
         List<CheckResult> tucked = tucked(sheet, inputs, alterations, checks);
         List<Span> spans = new ArrayList<>();

@@ -150,7 +150,13 @@ public final class Judge {
     private void measures(EvaluatedCostume at, Facts facts) {
         READ.forEach((id, measures) -> {
             for (String measure : measures) {
-                double value = dressing.reading(at.subject(), measure);
+                double standing = dressing.reading(at.subject(), measure);
+                double value = Double.isNaN(standing)
+                        ? at.set()
+                                .flatMap(set -> set.value(measure, Side.RIGHT, Posture.SEATED))
+                                .map(Length::toMillimetres)
+                                .orElse(Double.NaN)
+                        : standing;
                 if (!Double.isNaN(value)) {
                     facts.add(id, value, From.MEASURES, Sentence.of("The wearer's own readings: {}", measure));
                     return;

@@ -43,6 +43,9 @@ public final class MeasureResolver {
         Map<String, Inputs.Measured> measures = new HashMap<>();
         for (String id : ids) {
             taken(id, set, costume).value().ifPresent(value -> measures.put(id, value));
+            if (set.value(id, Side.MIDDLE, Posture.STANDING).isPresent()) {
+                read(id, set, Posture.SEATED).ifPresent(value -> measures.put(id + Inputs.SEATED, value));
+            }
         }
         return new Inputs(measures, settings);
     }

@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
@@ -273,10 +274,24 @@ final class SessionView extends BorderPane {
                                 walk.steps().size() + " readings, once round the wearer. Layers on as below, standing"
                                         + " relaxed, arms down, breathing quietly.",
                                 "bigger"),
+                        wholeWalk(),
                         conditions);
         for (String caution : cautions(set)) {
             page.getChildren().add(Parts.text("⚠ " + caution, "caution"));
         }
+    }
+
+    /** The shortest walk is taken unless more is wanted. */
+    private CheckBox wholeWalk() {
+        CheckBox whole = new CheckBox("Measure for other garments too: " + desk.walk(true).steps().size()
+                + " readings instead of " + desk.walk(false).steps().size());
+        whole.setId("whole-walk");
+        whole.setSelected(desk.wholeProperty().get());
+        whole.selectedProperty().addListener((seen, before, now) -> {
+            desk.wholeProperty().set(now);
+            refresh();
+        });
+        return whole;
     }
 
     private List<String> cautions(MeasurementSet set) {

@@ -2,6 +2,7 @@ package org.soberhem.desk.tape;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
@@ -15,6 +16,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import org.soberhem.core.alter.SizeRoom;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
@@ -23,10 +25,12 @@ import org.soberhem.core.size.Cup;
 import org.soberhem.core.size.SizeChart;
 import org.soberhem.core.size.SizeMatch;
 import org.soberhem.desk.widget.FileDesk;
+import org.soberhem.desk.widget.Filling;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.library.SizeChartCsv;
 import org.soberhem.library.input.FormatException;
+import org.soberhem.studio.AlterationCommands;
 import org.soberhem.studio.Studio;
 
 /** Sized patterns: in which size of a chart a piece is taken, and what is then left to alter. */
@@ -37,6 +41,8 @@ final class SizesPanel extends BorderPane {
     private final FileDesk files;
     private final ChoiceBox<SizeChart> chart = new ChoiceBox<>();
     private final ChoiceBox<String> garment = new ChoiceBox<>();
+    private final ChoiceBox<String> deciding = new ChoiceBox<>();
+    private final Filling filling = new Filling();
     private final LengthField ease;
     private final TextArea rows = new TextArea();
     private final VBox entry;
@@ -51,12 +57,15 @@ final class SizesPanel extends BorderPane {
         chart.setConverter(Parts.words(SizeChart::title));
         chart.setMaxWidth(260);
         chart.setId("chart");
-        chart.valueProperty().addListener((was, before, now) -> match());
+        chart.valueProperty().addListener((was, before, now) -> deciding());
         garment.setConverter(Parts.words(kind -> kind));
         garment.getItems().setAll(studio.library().governing().keySet());
         garment.setValue(garment.getItems().get(0));
         garment.setId("garment-kind");
-        garment.valueProperty().addListener((was, before, now) -> match());
+        garment.valueProperty().addListener((was, before, now) -> deciding());
+        deciding.setConverter(Parts.words(this::name));
+        deciding.setId("deciding-measure");
+        deciding.valueProperty().addListener(filling.heard(now -> match()));
         ease = new LengthField(studio::format, value -> {
             wanted = value;
             match();
@@ -80,7 +89,13 @@ final class SizesPanel extends BorderPane {
         entry.getStyleClass().add("pad");
         Parts.show(entry, false);
         FlowPane head = new FlowPane(
-                8, 6, garment, Parts.label("by", "soft"), chart, Parts.label("ease wanted", "soft"), ease, load, enter);
+                8,
+                6,
+                garment,
+                Parts.label("by", "soft"),
+                deciding,
+                Parts.label("in", "soft"),
+                chart, Parts.label("ease wanted", "soft"), ease, load, enter);
         head.setAlignment(Pos.CENTER_LEFT);
         head.setPadding(new Insets(10, 16, 8, 16));
         head.getStyleClass().add("band");
@@ -128,6 +143,23 @@ final class SizesPanel extends BorderPane {
         Parts.offer(chart.getItems(), all);
         chart.setValue(chosen != null && all.contains(chosen) ? chosen : all.get(0));
         ease.show(Optional.of(wanted));
+        deciding();
+    }
+
+    /** Offers what the chart has, what usually decides for the garment first. */
+    private void deciding() {
+        if (chart.getValue() == null) {
+            return;
+        }
+        List<String> order = new ArrayList<>(studio.library().governing().get(garment.getValue()));
+        order.retainAll(chart.getValue().measures());
+        chart.getValue().measures().stream()
+                .filter(each -> !order.contains(each))
+                .forEach(order::add);
+        filling.during(() -> {
+            deciding.getItems().setAll(order);
+            deciding.setValue(order.get(0));
+        });
         match();
     }
 
@@ -142,7 +174,7 @@ final class SizesPanel extends BorderPane {
         }
         ToDoubleFunction<String> wearer = measure ->
                 set.get().value(measure, Side.RIGHT).map(Length::toMillimetres).orElse(Double.NaN);
-        List<String> governing = studio.library().governing().get(garment.getValue());
+        List<String> governing = List.of(deciding.getValue());
         Optional<SizeMatch> match = SizeMatch.of(chart.getValue(), governing, wearer, wanted.toMillimetres());
         if (match.isEmpty()) {
             answer.getChildren()
@@ -169,6 +201,8 @@ final class SizesPanel extends BorderPane {
     private void show(SizeMatch match) {
         answer.getChildren()
                 .add(Parts.text(match.sentence(name(match.governing())).in(studio.format()), "title", "pad"));
+        answer.getChildren()
+                .add(Parts.text(match.advice(this::name).in(studio.format()) + ".", "pad"));
         match.easeLeft()
                 .ifPresent(left -> answer.getChildren()
                         .add(Parts.text(
@@ -190,11 +224,33 @@ final class SizesPanel extends BorderPane {
                     10,
                     name,
                     Parts.label(studio.format().signed(each.getValue()), "figure"),
-                    Parts.label(each.getValue() > 0 ? "the pattern is smaller" : "the pattern is larger", "soft"));
+                    Parts.label(each.getValue() > 0 ? "the pattern is smaller" : "the pattern is larger", "soft"),
+                    Parts.gap(),
+                    Parts.label(
+                            "by it alone size " + match.sizes().get(each.getKey()).size(), "soft"));
             row.setAlignment(Pos.CENTER_LEFT);
             row.getStyleClass().add("measure-row");
             answer.getChildren().add(row);
         }
+        ready(match);
+    }
+
+    /** What the size leaves over, ready to be made on the garment at hand. */
+    private void ready(SizeMatch match) {
+        String at = studio.current().garment().get();
+        Optional.ofNullable(studio.situation().judgement().works().get(at))
+                .flatMap(work -> SizeRoom.of(work.pattern(), match)
+                        .filter(room -> room.apply(work.pattern()).refusal().isEmpty()))
+                .ifPresent(room -> {
+                    Button make = Parts.button(
+                            "Make it on the " + at.toLowerCase(Locale.ROOT),
+                            () -> new AlterationCommands(studio).make(room));
+                    make.setId("make-size-room");
+                    HBox line = new HBox(10, make, Parts.text(room.sentence().in(studio.format()), "soft"));
+                    line.setAlignment(Pos.CENTER_LEFT);
+                    line.getStyleClass().add("pad");
+                    answer.getChildren().add(line);
+                });
     }
 
     private void cup(MeasurementSet set) {

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
@@ -24,6 +26,7 @@ import org.soberhem.core.body.TapeStart;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.body.Weight;
 import org.soberhem.core.costume.Costume;
+import org.soberhem.core.costume.Garment;
 import org.soberhem.core.doubt.Doubt;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.Sentence;
@@ -50,6 +53,7 @@ public final class TapeDesk {
     private final StringProperty set = new SimpleStringProperty(this, "set", "");
     private final StringProperty measure = new SimpleStringProperty(this, "measure", "");
     private final ObjectProperty<Posture> posture = new SimpleObjectProperty<>(this, "posture", Posture.STANDING);
+    private final BooleanProperty whole = new SimpleBooleanProperty();
     private final Set<String> asked = new LinkedHashSet<>();
 
     public TapeDesk(Studio studio) {
@@ -198,37 +202,64 @@ public final class TapeDesk {
         measure.set(wanted.id());
     }
 
-    /** Returns the measures that the costume's drafts use and the wearer has, by catalogue id. */
+    /**
+     * Returns the measures that the costume's drafts draw and judge by and the wearer has, by catalogue id: of several
+     * that may serve, the one that was read, else the best.
+     */
     public Set<String> needed() {
         Set<String> needed = new LinkedHashSet<>();
-        costume()
-                .garments()
-                .forEach(
-                        garment -> needed.addAll(studio.current().sheet(garment).usableMeasures()));
+        for (Garment garment : costume().garments()) {
+            for (List<String> ids : studio.current().sheet(garment).measuresOfTheDraft()) {
+                ids.stream()
+                        .filter(id -> set().filter(read -> read.has(id)).isPresent())
+                        .findFirst()
+                        .or(() -> ids.stream().filter(this::isFor).findFirst())
+                        .ifPresent(needed::add);
+            }
+        }
         if (needed.isEmpty() || wearer().build().age() != Age.ADULT) {
             needed.addAll(studio.library().asked().least().get(wearer().build().age()));
         }
-        needed.removeIf(id -> studio.library()
-                .measures()
-                .find(id)
-                .filter(each -> each.isFor(wearer().build()))
-                .isEmpty());
+        needed.removeIf(id -> !isFor(id));
         return needed;
     }
 
-    /**
-     * Plans the walk round the wearer: what the drafts need, what was asked for, and what tells where the tape began.
-     */
+    private boolean isFor(String id) {
+        return studio.library()
+                .measures()
+                .find(id)
+                .filter(each -> each.isFor(wearer().build()))
+                .isPresent();
+    }
+
+    /** Says whether the whole walk is wanted, for other garments too; else only what these drafts need. */
+    public BooleanProperty wholeProperty() {
+        return whole;
+    }
+
+    /** Plans the walk round the wearer, the shortest or the whole one. */
     public MeasuringRoute walk() {
+        return walk(whole.get());
+    }
+
+    /**
+     * Plans a walk round the wearer.
+     *
+     * @param all what the drafts need, what every wearer is asked for, what tells where the tape began, and seated
+     *     what changes; else only what the drafts need and what was asked for
+     */
+    public MeasuringRoute walk(boolean all) {
         Set<String> wanted = new LinkedHashSet<>(needed());
-        wanted.addAll(studio.library().asked().least().get(wearer().build().age()));
-        wanted.addAll(studio.library().asked().telling());
+        if (all) {
+            wanted.addAll(studio.library().asked().least().get(wearer().build().age()));
+            wanted.addAll(studio.library().asked().telling());
+        }
         wanted.addAll(asked);
         return MeasuringRoute.of(
                 studio.library().measures(),
                 wearer().build(),
                 wanted,
-                studio.library().asked().seated());
+                all ? studio.library().asked().seated() : Set.of());
     }
 
     /** Returns the rows to fill: what the drafts need first, then what else was read or asked for. */

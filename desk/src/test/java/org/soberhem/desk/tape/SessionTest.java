@@ -65,7 +65,17 @@ class SessionTest {
     }
 
     @Test
-    void walk_isWhatTheDraftsNeed_theRibbonFirst_seatedAfterStanding() {
+    void s8_theShortestWalk_isOnlyWhatTheDraftsNeed() {
+        assertThat(desk.walk().steps())
+                .extracting(step -> step.measure().id())
+                .doesNotContain("forearm", "height")
+                .contains("waist-crease", "waist-to-floor-back");
+        assertThat(desk.walk().steps().size()).isLessThan(desk.walk(true).steps().size());
+    }
+
+    @Test
+    void wholeWalk_isWhatTheDraftsNeedAndMore_theRibbonFirst_seatedAfterStanding() {
+        desk.wholeProperty().set(true);
         List<MeasuringRoute.Step> steps = desk.walk().steps();
         assertThat(desk.walk().ribbon()).isTrue();
         assertThat(steps.get(0).measure().id()).isEqualTo("waist-crease");

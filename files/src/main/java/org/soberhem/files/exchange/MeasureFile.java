@@ -59,22 +59,30 @@ public final class MeasureFile {
      */
     public static Inputs read(String text, MeasureCatalogue catalogue) {
         List<Reading> readings = readings(text, catalogue, LengthUnit.INCH);
-        Map<String, Measured> values = new HashMap<>();
-        for (Posture posture : new Posture[] {Posture.SEATED, Posture.STANDING}) {
-            for (Side side : new Side[] {Side.MIDDLE, Side.LEFT, Side.RIGHT}) {
-                readings.stream()
-                        .filter(reading -> reading.posture() == posture && reading.side() == side)
-                        .forEach(reading -> values.merge(
-                                reading.measure(),
-                                Measured.both(reading.mean().toMillimetres()),
-                                (before, now) -> switch (side) {
-                                    case MIDDLE -> now;
-                                    case LEFT -> new Measured(now.left(), before.right());
-                                    case RIGHT -> new Measured(before.left(), now.right());
-                                }));
-            }
-        }
+        Map<String, Measured> seated = values(readings, Posture.SEATED);
+        Map<String, Measured> values = new HashMap<>(seated);
+        Map<String, Measured> standing = values(readings, Posture.STANDING);
+        values.putAll(standing);
+        standing.keySet().retainAll(seated.keySet());
+        standing.keySet().forEach(id -> values.put(id + Inputs.SEATED, seated.get(id)));
         return new Inputs(values, Map.of());
+    }
+
+    private static Map<String, Measured> values(List<Reading> readings, Posture posture) {
+        Map<String, Measured> values = new HashMap<>();
+        for (Side side : new Side[] {Side.MIDDLE, Side.LEFT, Side.RIGHT}) {
+            readings.stream()
+                    .filter(reading -> reading.posture() == posture && reading.side() == side)
+                    .forEach(reading -> values.merge(
+                            reading.measure(),
+                            Measured.both(reading.mean().toMillimetres()),
+                            (before, now) -> switch (side) {
+                                case MIDDLE -> now;
+                                case LEFT -> new Measured(now.left(), before.right());
+                                case RIGHT -> new Measured(before.left(), now.right());
+                            }));
+        }
+        return values;
     }
 
     /**
@@ -168,7 +176,7 @@ public final class MeasureFile {
         Measure measure = catalogue
                 .find(word)
                 .orElseThrow(() -> new FormatException(
-                        where + ": \"" + word + "\" is not a known measurement; sober-hem measures lists them"));
+                        where + ": " + catalogue.unknown(word)));
         if (texts.isEmpty() || texts.size() > Reading.MOST) {
             throw new FormatException(
                     where + ": " + measure.id() + " must have one to three readings: " + texts.size());
