@@ -28,8 +28,9 @@ final class CheckCommand extends Answering {
                     .forEach(check -> out().println((check.passes() ? "fits    " : "FAILS   ")
                             + check.sentence().in(LengthFormat.INCH_EIGHTHS)));
             work.questions()
-                    .forEach(question -> out().println((question.fails() ? "FAILS   " : question.isOpen() ? "asks    " : "settled ")
-                            + question.sentence().in(LengthFormat.INCH_EIGHTHS)));
+                    .forEach(question -> out().println(
+                                    (question.fails() ? "FAILS   " : question.isOpen() ? "asks    " : "settled ")
+                                            + question.sentence().in(LengthFormat.INCH_EIGHTHS)));
             work.seams()
                     .forEach(check -> out().println((check.isTrue() ? "true    " : "FAILS   ")
                             + check.sentence().in(LengthFormat.INCH_EIGHTHS)));

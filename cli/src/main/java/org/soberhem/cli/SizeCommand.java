@@ -66,8 +66,8 @@ final class SizeCommand extends Answering {
         }
         List<String> governing = by.map(word -> List.of(library.measures()
                         .find(word)
-                        .orElseThrow(() -> new WrongInput(
-                                "--by: " + library.measures().unknown(word)))
+                        .orElseThrow(() ->
+                                new WrongInput("--by: " + library.measures().unknown(word)))
                         .id()))
                 .orElse(usual);
         MeasurementSet set = wearer.set(library, measures);

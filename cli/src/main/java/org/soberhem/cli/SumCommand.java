@@ -26,8 +26,10 @@ import picocli.CommandLine.Parameters;
                 + " \"cloth-width=44 in\" fullness=2. Without places it says what the sum asks.")
 final class SumCommand extends Answering {
 
-    @Parameters(index = "0", paramLabel = "KIND", description = "skirt, gores, gathers, hood, cape, arm-hole, cap, drape,"
-            + " trimming or band")
+    @Parameters(
+            index = "0",
+            paramLabel = "KIND",
+            description = "skirt, gores, gathers, hood, cape, arm-hole, cap, drape," + " trimming or band")
     private String kind;
 
     @Parameters(index = "1..*", paramLabel = "PLACE=VALUE", description = "each measured place, number or way")

@@ -189,7 +189,9 @@ class SumsCommandTest extends CommandTest {
         assertThat(run("sum", "band", "least=24 in", "most=27 in")).isZero();
         assertThat(out.toString()).contains("A band of 28½ in closes from 24 in to 27 in by 4 places");
         assertThat(run("sum", "trimming")).isZero();
-        assertThat(out.toString()).contains("trimming needs edge, depth, cloth-width").contains("grain (straight or bias)");
+        assertThat(out.toString())
+                .contains("trimming needs edge, depth, cloth-width")
+                .contains("grain (straight or bias)");
         assertThat(run("sum", "sail")).isEqualTo(2);
         assertThat(err.toString()).contains("\"sail\" is not a sum; there are ");
         assertThat(run("sum", "band", "least")).isEqualTo(2);

@@ -19,7 +19,8 @@ final class MeasureData {
     static MeasureCatalogue read(String yaml) {
         YamlNode root = YamlNode.parse(yaml).only("ambiguous", "measures");
         Map<String, List<String>> ambiguous = new LinkedHashMap<>();
-        root.find("ambiguous").ifPresent(words -> words.entries().forEach((word, ids) -> ambiguous.put(word, ids.texts())));
+        root.find("ambiguous")
+                .ifPresent(words -> words.entries().forEach((word, ids) -> ambiguous.put(word, ids.texts())));
         return new MeasureCatalogue(
                 root.get("measures").items().stream().map(MeasureData::measure).toList(), ambiguous);
     }

@@ -132,8 +132,7 @@ public final class SizeChartCsv {
             measures.add(catalogue
                     .find(word)
                     .map(Measure::id)
-                    .orElseThrow(() -> new FormatException(
-                            where + ": " + catalogue.unknown(word))));
+                    .orElseThrow(() -> new FormatException(where + ": " + catalogue.unknown(word))));
         }
         return measures;
     }

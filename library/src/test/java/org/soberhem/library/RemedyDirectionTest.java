@@ -103,15 +103,17 @@ class RemedyDirectionTest {
     private static List<Made> made(Symptom symptom, Remedy remedy) {
         List<Made> all = new ArrayList<>();
         for (String garment : symptom.garments()) {
-            Zone zone = LIBRARY.zones().stream()
-                    .filter(each -> symptom.zones().contains(each.id())
-                            && each.garments().contains(garment))
-                    .findFirst()
-                    .orElseThrow();
             for (CompiledSheet sheet : LIBRARY.sheets()) {
-                if (!sheet.sheet().about().garment().equals(garment)) {
+                Optional<Zone> pointed = LIBRARY.zones().stream()
+                        .filter(each -> symptom.zones().contains(each.id())
+                                && each.isOn(
+                                        garment,
+                                        List.copyOf(sheet.sheet().pieces().keySet())))
+                        .findFirst();
+                if (!sheet.sheet().about().garment().equals(garment) || pointed.isEmpty()) {
                     continue;
                 }
+                Zone zone = pointed.get();
                 org.soberhem.core.pattern.Pattern before =
                         Drafter.draft(sheet, sheet.middle()).pattern();
                 for (double amount :

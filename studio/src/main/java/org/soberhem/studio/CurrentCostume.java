@@ -21,9 +21,9 @@ import org.soberhem.core.garment.Sum;
 import org.soberhem.core.garment.SumInputs;
 import org.soberhem.core.gate.GateStanding;
 import org.soberhem.core.judging.DraftedGarment;
-import org.soberhem.core.length.Sentence;
 import org.soberhem.core.judging.EvaluatedCostume;
 import org.soberhem.core.judging.Supplies;
+import org.soberhem.core.length.Sentence;
 import org.soberhem.library.Library;
 
 /** The costume at hand: its situation, the garment that is looked at, and values that are tried on it. */

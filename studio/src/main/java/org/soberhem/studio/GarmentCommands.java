@@ -6,13 +6,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.costume.Version;
+import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.judging.EarlierVersion;
 import org.soberhem.core.length.Length;
@@ -154,7 +154,10 @@ public final class GarmentCommands {
         Garment changed = costume().garment(garmentName).orElseThrow().withSetting(setting, value);
         Optional<Sentence> refusal = studio.current().refusal(changed);
         if (refusal.isEmpty()) {
-            studio.keep(costume().with(changed), "setting", Sentence.of("{}: {} is {}", garmentName, title(changed, setting), shown));
+            studio.keep(
+                    costume().with(changed),
+                    "setting",
+                    Sentence.of("{}: {} is {}", garmentName, title(changed, setting), shown));
         }
         return refusal;
     }

@@ -2,8 +2,8 @@ package org.soberhem.core.body;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.UnaryOperator;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.pattern.Side;

@@ -61,7 +61,8 @@ final class BetterFit {
                     mistake.keys().stream().map(Readings::measureOf).toList();
             if (quiet
                     && !mistake.isUnsupported(fit)
-                    && measures.stream().noneMatch(asked::contains) && isBetterWithout(set, mistake, fit)) {
+                    && measures.stream().noneMatch(asked::contains)
+                    && isBetterWithout(set, mistake, fit)) {
                 asked.addAll(measures);
                 doubts.add(new Doubt(
                         mistake.kind(),

@@ -111,8 +111,8 @@ public final class Doubts {
             new BetterFit(catalogue, evidence).add(set, mistakes.of(set), doubts);
         }
         // What nobody can name a mistake for is asked last.
-        doubts.sort(Comparator.comparing(doubt -> GENTLE.contains(doubt.kind())
-                && doubt.corrections().isEmpty()));
+        doubts.sort(Comparator.comparing(
+                doubt -> GENTLE.contains(doubt.kind()) && doubt.corrections().isEmpty()));
         return doubts;
     }
 
@@ -140,8 +140,7 @@ public final class Doubts {
         List<Tried> explaining = new ArrayList<>();
         Proportions.Fit fit = evidence.fit(set);
         for (Mistake mistake : mistakes.of(set)) {
-            if (!mistake.isUnsupported(fit)
-                    && odd.values().stream().anyMatch(each -> touches(each, mistake))) {
+            if (!mistake.isUnsupported(fit) && odd.values().stream().anyMatch(each -> touches(each, mistake))) {
                 Map<String, Oddity> left = evidence.of(mistake.mended());
                 if (left.size() < odd.size() && odd.keySet().containsAll(left.keySet())) {
                     explaining.add(new Tried(mistake, left));

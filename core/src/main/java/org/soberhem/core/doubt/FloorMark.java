@@ -20,7 +20,8 @@ final class FloorMark {
     private static final String WAIST = "waist-to-floor";
 
     /**
-     * From the waist to the floor it is 0.60 to 0.64 of the height, over a cage up to 0.69; ten inches more make 0.73 and
+     * From the waist to the floor it is 0.60 to 0.64 of the height, over a cage up to 0.69; ten inches more make 0.73
+     * and
      * more on anybody under 6 ft 3 in (common practice, and the sum).
      */
     private static final double MOST = 0.72;

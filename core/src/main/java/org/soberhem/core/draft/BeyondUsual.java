@@ -46,7 +46,8 @@ public record BeyondUsual(String title, double value, double least, double most,
 
     /** Returns a refusal that first names what is chosen beyond the usual; the refusal itself if nothing is. */
     static DraftException named(CompiledSheet sheet, Inputs inputs, DraftException impossible) {
-        if (inputs.settings().isEmpty() || sheet.settings.stream().anyMatch(each -> each.name().equals(impossible.subject()))) {
+        if (inputs.settings().isEmpty()
+                || sheet.settings.stream().anyMatch(each -> each.name().equals(impossible.subject()))) {
             return impossible;
         }
         Frame frame;
@@ -55,11 +56,11 @@ public record BeyondUsual(String title, double value, double least, double most,
         } catch (DraftException missing) {
             return impossible;
         }
-        List<Sentence> chosen = of(sheet, frame).stream().map(BeyondUsual::words).toList();
+        List<Sentence> chosen =
+                of(sheet, frame).stream().map(BeyondUsual::words).toList();
         return chosen.isEmpty()
                 ? impossible
-                : new DraftException(
-                        impossible.subject(), "{}. {}", chosen.get(0), impossible.sentence());
+                : new DraftException(impossible.subject(), "{}. {}", chosen.get(0), impossible.sentence());
     }
 
     /** Returns what is asked of the maker. */

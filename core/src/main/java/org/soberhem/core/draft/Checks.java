@@ -33,12 +33,15 @@ public final class Checks {
             CheckResult standing = result(check, frame, pattern);
             results.add(standing);
             double body = check.body().value(seated);
-            if (body > standing.body() + CheckResult.TOLERANCE && check.ease().least().value(frame) >= 0) {
+            if (body > standing.body() + CheckResult.TOLERANCE
+                    && check.ease().least().value(frame) >= 0) {
                 results.add(standing.seated(body));
             }
         }
         for (CompiledSheet.Opening opening : sheet.openings) {
-            results.add(opening(FinishedPieces.loop(sheet, opening, frame, pattern), opening.written().loop().get(0)));
+            results.add(opening(
+                    FinishedPieces.loop(sheet, opening, frame, pattern),
+                    opening.written().loop().get(0)));
         }
         return results;
     }
@@ -139,7 +142,9 @@ public final class Checks {
                 Double.POSITIVE_INFINITY,
                 loop.reach(),
                 "it must pass the " + loop.part()
-                        + loop.held().map(held -> ", and is sewn to the " + held.to()).orElse(""),
+                        + loop.held()
+                                .map(held -> ", and is sewn to the " + held.to())
+                                .orElse(""),
                 new CheckResult.Where(first.piece(), first.edge()),
                 Optional.empty());
     }

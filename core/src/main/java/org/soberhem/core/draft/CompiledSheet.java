@@ -278,8 +278,7 @@ public final class CompiledSheet {
      * @param ways names of the ways; empty where it is an amount
      * @param why what it is for
      */
-    public record Adjustable(
-            String name, String title, String least, String most, List<String> ways, String why) {}
+    public record Adjustable(String name, String title, String least, String most, List<String> ways, String why) {}
 
     /** Returns those that a sum is worked out from. */
     public List<Adjustable> adjustables(String sum) {
@@ -319,7 +318,13 @@ public final class CompiledSheet {
                                             .map(UnitOf::name)
                                             .toList(),
                                     "how the unit is found")
-                            : new Adjustable(choosing.name(), title(choosing.name(), written.title()), "", "", written.of(), written.why()));
+                            : new Adjustable(
+                                    choosing.name(),
+                                    title(choosing.name(), written.title()),
+                                    "",
+                                    "",
+                                    written.of(),
+                                    written.why()));
         }
         for (Setting setting : settings) {
             all.add(new Adjustable(

@@ -123,8 +123,7 @@ public record DraftSheet(
      * @param most largest usual
      * @param why what it is for
      */
-    public record Setting(
-            Optional<String> title, SourceText value, SourceText least, SourceText most, String why) {}
+    public record Setting(Optional<String> title, SourceText value, SourceText least, SourceText most, String why) {}
 
     /**
      * Ease over the body measured over the foundation layers.

@@ -7,8 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import org.locationtech.jts.algorithm.Distance;
-import org.locationtech.jts.geom.Coordinate;
 import org.soberhem.core.formula.Formula;
 import org.soberhem.core.formula.Frame;
 import org.soberhem.core.formula.SourceText;
@@ -102,7 +100,7 @@ final class PieceDrawer {
         }
         List<Integer> nearest = IntStream.range(0, edges.size())
                 .boxed()
-                .sorted(Comparator.comparingDouble(edge -> distance(edges.get(edge), at)))
+                .sorted(Comparator.comparingDouble(edge -> edges.get(edge).distanceTo(at)))
                 .limit(2)
                 .sorted()
                 .toList();
@@ -114,13 +112,6 @@ final class PieceDrawer {
                 runs.name(),
                 at.y(),
                 at.x());
-    }
-
-    private static double distance(Path edge, Point at) {
-        Coordinate[] places = edge.flattened(CROSSING_FLATNESS).stream()
-                .map(place -> new Coordinate(place.x(), place.y()))
-                .toArray(Coordinate[]::new);
-        return Distance.pointToSegmentString(new Coordinate(at.x(), at.y()), places);
     }
 
     private Outline outline(List<Path> edges) {

@@ -158,7 +158,13 @@ final class SheetCompiler {
     }
 
     private void drawnEase(String place, DraftSheet.Ease ease) {
-        ease.draw().ifPresent(draw -> setting(EASE + place, CompiledSheet.title("ease-at-the-" + place, Optional.empty()), draw, ease.least(), ease.most()));
+        ease.draw()
+                .ifPresent(draw -> setting(
+                        EASE + place,
+                        CompiledSheet.title("ease-at-the-" + place, Optional.empty()),
+                        draw,
+                        ease.least(),
+                        ease.most()));
     }
 
     private void middle() {

@@ -114,8 +114,7 @@ final class Step {
                                 end(frame, 3, 2, piece, letter)),
                         piece,
                         letter,
-                        Sentence.of(
-                                "the lines {}–{} and {}–{} are parallel", name(0), name(1), name(2), name(3)));
+                        Sentence.of("the lines {}–{} and {}–{} are parallel", name(0), name(1), name(2), name(3)));
             case MIRROR -> {
                 Point foot = Meeting.foot(a, end(frame, 1, 2, piece, letter), end(frame, 2, 1, piece, letter));
                 yield foot.plus(foot.minus(a));

@@ -46,10 +46,25 @@ public record Zone(
         }
     }
 
+    /** Stands for the kinds of garments of a zone that follows from its pieces. */
+    private static final String ANY = "any";
+
     public Zone {
         letters = List.copyOf(letters);
         garments = List.copyOf(garments);
         edges = List.copyOf(edges);
+    }
+
+    /**
+     * Says whether a garment has it to point at.
+     *
+     * @param kind of garment
+     * @param names of its pieces; empty where it cannot be drawn
+     */
+    public boolean isOn(String kind, List<String> names) {
+        boolean anyKind = garments.contains(ANY);
+        return (anyKind || garments.contains(kind))
+                && (names.isEmpty() ? !anyKind : flat.piece(names).isPresent());
     }
 
     /** Says whether the wearer has it left and right. */

@@ -29,7 +29,8 @@ public final class ArmHoleSum {
      * Works the sum out.
      *
      * @param given lengths {@code loop}, {@code upper-arm}, {@code sleeve}; if wanted {@code gusset}, {@code muscle},
-     *     {@code neck-gusset}, {@code drop} or {@code body} and {@code shoulders}, {@code arm}, {@code cuff} and {@code puff}
+     * {@code neck-gusset}, {@code drop} or {@code body} and {@code shoulders}, {@code arm}, {@code cuff} and {@code
+     * puff}
      */
     public static Sum of(SumInputs given) {
         return new ArmHoleSum(given).sum();
@@ -96,7 +97,8 @@ public final class ArmHoleSum {
 
     private void sleeveLength() {
         Optional<Double> chosen = given.find("drop");
-        if (chosen.isEmpty() && (given.find("body").isEmpty() || given.find("shoulders").isEmpty())) {
+        if (chosen.isEmpty()
+                && (given.find("body").isEmpty() || given.find("shoulders").isEmpty())) {
             return;
         }
         double drop = chosen.orElseGet(() -> (given.amount("body") - given.amount("shoulders")) / 2);

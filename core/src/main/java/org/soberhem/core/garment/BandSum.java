@@ -42,7 +42,11 @@ public final class BandSum {
         double height = given.amount("height", 1.25 * INCH);
         drawing.rectangle(Sketch.Ink.CLOTH, 0, 0, length, height);
         rows.forEach(row -> drawing.say(
-                ((org.soberhem.core.length.Length) row.get(1)).toMillimetres(), height / 2, Sketch.Lean.MIDDLE, "{}", row.get(0)));
+                ((org.soberhem.core.length.Length) row.get(1)).toMillimetres(),
+                height / 2,
+                Sketch.Lean.MIDDLE,
+                "{}",
+                row.get(0)));
         double worst = most - least + overlap;
         List<Finding> findings = worst > most / 3
                 ? List.of(Finding.asks(
@@ -66,7 +70,9 @@ public final class BandSum {
                         SumValue.length("laps at the least", worst, "{} − {} + {}", most, least, overlap)),
                 findings,
                 List.of(new MarkTable(
-                        "Places of the fastening", List.of("place", "from the end that laps under", "closes at"), rows)),
+                        "Places of the fastening",
+                        List.of("place", "from the end that laps under", "closes at"),
+                        rows)),
                 Optional.of(drawing.done()),
                 List.of(Sentence.of("The hole or the eye of the other end lies {} from its end", overlap / 2)));
     }

@@ -39,7 +39,14 @@ public record Cape(
                     String.valueOf(MOST),
                     String.valueOf(Math.max(pleats, frontPleats)));
         }
-        if (!(span > 0) || !(neck > 0) || dart < 0 || pleats < 0 || pleat < 0 || box < 0 || frontPleats < 0 || frontPleat < 0) {
+        if (!(span > 0)
+                || !(neck > 0)
+                || dart < 0
+                || pleats < 0
+                || pleat < 0
+                || box < 0
+                || frontPleats < 0
+                || frontPleat < 0) {
             throw new SumException(
                     "A cape needs a span and a neck, and no dart or pleat below nothing: {}, {}", span, neck);
         }

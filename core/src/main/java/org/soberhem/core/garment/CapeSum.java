@@ -130,7 +130,8 @@ public final class CapeSum {
                                     cape.width(),
                                     girth,
                                     -laps)
-                            : Finding.tells("{} wide reaches round the arms, {}, and laps {}", cape.width(), girth, laps));
+                            : Finding.tells(
+                                    "{} wide reaches round the arms, {}, and laps {}", cape.width(), girth, laps));
         });
     }
 

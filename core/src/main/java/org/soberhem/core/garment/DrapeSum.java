@@ -76,11 +76,7 @@ public final class DrapeSum {
         return new Sum(
                 given.name(),
                 "Tapes and puffs",
-                Sentence.of(
-                        "{}; the edge rises by up to {} and is levelled {} below the waist",
-                        tapes(),
-                        most,
-                        level),
+                Sentence.of("{}; the edge rises by up to {} and is levelled {} below the waist", tapes(), most, level),
                 figures(),
                 findings,
                 tables,
@@ -100,7 +96,9 @@ public final class DrapeSum {
         boolean centre = drape.tapes().stream().anyMatch(tape -> tape.across() == 0);
         int beside = drape.tapes().size() - (centre ? 1 : 0);
         String sides = beside + (beside == 1 ? " tape" : " tapes") + " on each side";
-        return centre ? (beside == 0 ? "One tape at the centre back" : "One tape at the centre back and " + sides) : sides;
+        return centre
+                ? (beside == 0 ? "One tape at the centre back" : "One tape at the centre back and " + sides)
+                : sides;
     }
 
     private List<SumValue> figures() {

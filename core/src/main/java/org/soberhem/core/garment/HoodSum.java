@@ -40,7 +40,8 @@ public final class HoodSum {
      * Works the sum out.
      *
      * @param given lengths {@code crown}, {@code shoulder}, {@code drop}, {@code mantle}, {@code strip}, {@code head};
-     *     if wanted {@code loose}, {@code gap}, {@code over}, {@code down}; the words {@code school} (squares, shoulder-angle) and
+     * if wanted {@code loose}, {@code gap}, {@code over}, {@code down}; the words {@code school} (squares,
+     * shoulder-angle) and
      *     {@code finish} (lined, single)
      */
     public static Sum of(SumInputs given) {

@@ -107,7 +107,8 @@ public final class OwnSum {
         List<Double> row = new ArrayList<>();
         row.add(length(argument, text.substring(0, colon), unit));
         for (String tack : text.substring(colon + 1).split(",")) {
-            int middle = tack.chars().filter(sign -> sign == '/').count() == 1 ? tack.indexOf('/') : middle(argument, tack);
+            int middle =
+                    tack.chars().filter(sign -> sign == '/').count() == 1 ? tack.indexOf('/') : middle(argument, tack);
             row.add(length(argument, tack.substring(0, middle), unit));
             row.add(length(argument, tack.substring(middle + 1), unit));
         }

@@ -7,6 +7,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
 import java.util.function.UnaryOperator;
+import org.locationtech.jts.algorithm.Distance;
+import org.locationtech.jts.geom.Coordinate;
 
 /**
  * Stretches joined end to end.
@@ -14,6 +16,9 @@ import java.util.function.UnaryOperator;
  * @param segments at least one; each starts exactly where the one before it ends
  */
 public record Path(List<Segment> segments) {
+
+    /** Chords to measure distances from, in millimetres. */
+    private static final double FLAT = 0.1;
 
     /** A stretch shorter than this is left out where a path is cut, in millimetres. */
     private static final double SHORTEST = 1e-7;
@@ -204,6 +209,14 @@ public record Path(List<Segment> segments) {
             }
             points.add(segment.end());
         }
+    }
+
+    /** Returns how far a place lies from the path. */
+    public double distanceTo(Point place) {
+        Coordinate[] places = flattened(FLAT).stream()
+                .map(each -> new Coordinate(each.x(), each.y()))
+                .toArray(Coordinate[]::new);
+        return Distance.pointToSegmentString(new Coordinate(place.x(), place.y()), places);
     }
 
     /** Returns the same path with every stretch as a cubic curve. */

@@ -80,7 +80,9 @@ public record DraftedGarment(
                 Checks.quantities(sheet, inputs, pattern));
     }
 
-    /** Returns the sums that belong to the draft, but for getting in and out; what fails does not depend on the year. */
+    /**
+     * Returns the sums that belong to the draft, but for getting in and out; what fails does not depend on the year.
+     */
     private static List<Sum> sums(CompiledSheet sheet, Inputs inputs, Pattern pattern) {
         SumInputs.Circumstances anyYear =
                 new SumInputs.Circumstances(sheet.sheet().about().from(), List.of());

@@ -13,7 +13,8 @@ import org.soberhem.core.length.Sentence;
  * @param settled why it is left so; empty while it is open
  * @param sum the sum that does not work out; empty where nothing fails
  */
-public record PatternQuestion(String name, Sentence words, CheckResult.Where where, Optional<String> settled, Optional<String> sum) {
+public record PatternQuestion(
+        String name, Sentence words, CheckResult.Where where, Optional<String> settled, Optional<String> sum) {
 
     public boolean isOpen() {
         return settled.isEmpty();

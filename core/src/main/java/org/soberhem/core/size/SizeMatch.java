@@ -102,7 +102,8 @@ public record SizeMatch(
                 .filter(place -> place >= 0 && place < chart.rows().size())
                 .map(chart.rows()::get)
                 .filter(other -> {
-                    double apart = Math.abs(other.body().get(governing) - row.body().get(governing));
+                    double apart =
+                            Math.abs(other.body().get(governing) - row.body().get(governing));
                     return Math.abs(left.get(governing)) > apart * (0.5 - HALF_WAY);
                 });
         return new SizeMatch(chart, governing, row, left, outside, sizes, between, smaller);

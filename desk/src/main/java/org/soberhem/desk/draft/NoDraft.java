@@ -32,7 +32,11 @@ final class NoDraft extends VBox {
             return;
         }
         getChildren().add(Parts.label("This garment cannot be drawn yet", "title"));
-        now.judgement().failures().values().forEach(failure -> getChildren().add(Parts.text(failure.sentence().in(studio.format()))));
+        now.judgement()
+                .failures()
+                .values()
+                .forEach(failure ->
+                        getChildren().add(Parts.text(failure.sentence().in(studio.format()))));
         if (now.set().isEmpty()) {
             getChildren().add(Parts.text("The wearer has not been measured. Open the tape first."));
         }

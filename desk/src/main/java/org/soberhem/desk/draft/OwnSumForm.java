@@ -21,7 +21,10 @@ import org.soberhem.core.garment.SumKind;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.studio.Studio;
 
-/** A sum apart from any sheet: what kind, and each measured place typed. What was typed stays while the window is open. */
+/**
+ * A sum apart from any sheet: what kind, and each measured place typed. What was typed stays while the window is
+ * open.
+ */
 final class OwnSumForm extends VBox {
 
     /** What is said where nothing is chosen. */

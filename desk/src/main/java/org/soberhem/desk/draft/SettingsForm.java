@@ -44,8 +44,9 @@ final class SettingsForm extends VBox {
             double value = work.draft().settings().get(each.name());
             Control field = each.ways().isEmpty() ? amount(each, value, format) : way(each, (int) value);
             field.setId("setting-" + each.name().replace('.', '-'));
-            String limits =
-                    each.ways().isEmpty() ? Units.shown(each.least()) + " to " + Units.shown(each.most()) + " is usual: " : "";
+            String limits = each.ways().isEmpty()
+                    ? Units.shown(each.least()) + " to " + Units.shown(each.most()) + " is usual: "
+                    : "";
             Label words = Parts.label(each.title(), "figure");
             words.setMinWidth(84);
             HBox line = new HBox(8, words, field);

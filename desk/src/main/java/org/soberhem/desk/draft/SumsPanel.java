@@ -91,9 +91,11 @@ final class SumsPanel extends VBox {
                 .or(() -> chosen.equals(OWN) ? Optional.empty() : sums.stream().findFirst());
         chosen = at.map(Sum::name).orElse(OWN);
         choice.getChildren().clear();
-        sums.forEach(each -> choose(each.name(), (each.works() ? "" : "✗ ") + each.name().replace('-', ' ')));
+        sums.forEach(each ->
+                choose(each.name(), (each.works() ? "" : "✗ ") + each.name().replace('-', ' ')));
         choose(OWN, OWN);
-        List.of(words, figures, settings, steps).forEach(part -> part.getChildren().clear());
+        List.of(words, figures, settings, steps)
+                .forEach(part -> part.getChildren().clear());
         said.setText("");
         paper.clear();
         LengthFormat format = studio.format();

@@ -112,12 +112,12 @@ public final class FittingRound {
     }
 
     private boolean covers(String garment, Zone zone) {
-        return zone.garments().contains(kind(garment))
-                && studio.situation()
+        return zone.isOn(
+                kind(garment),
+                studio.situation()
                         .work(garment)
-                        .filter(work ->
-                                zone.flat().piece(work.pattern().names()).isEmpty())
-                        .isEmpty();
+                        .map(work -> work.pattern().names())
+                        .orElse(List.of()));
     }
 
     public Optional<Zone> zone(String id) {

@@ -283,8 +283,9 @@ final class SessionView extends BorderPane {
 
     /** The shortest walk is taken unless more is wanted. */
     private CheckBox wholeWalk() {
-        CheckBox whole = new CheckBox("Measure for other garments too: " + desk.walk(true).steps().size()
-                + " readings instead of " + desk.walk(false).steps().size());
+        CheckBox whole = new CheckBox(
+                "Measure for other garments too: " + desk.walk(true).steps().size() + " readings instead of "
+                        + desk.walk(false).steps().size());
         whole.setId("whole-walk");
         whole.setSelected(desk.wholeProperty().get());
         whole.selectedProperty().addListener((seen, before, now) -> {

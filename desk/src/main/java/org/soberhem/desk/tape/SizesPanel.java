@@ -95,7 +95,11 @@ final class SizesPanel extends BorderPane {
                 Parts.label("by", "soft"),
                 deciding,
                 Parts.label("in", "soft"),
-                chart, Parts.label("ease wanted", "soft"), ease, load, enter);
+                chart,
+                Parts.label("ease wanted", "soft"),
+                ease,
+                load,
+                enter);
         head.setAlignment(Pos.CENTER_LEFT);
         head.setPadding(new Insets(10, 16, 8, 16));
         head.getStyleClass().add("band");
@@ -201,8 +205,7 @@ final class SizesPanel extends BorderPane {
     private void show(SizeMatch match) {
         answer.getChildren()
                 .add(Parts.text(match.sentence(name(match.governing())).in(studio.format()), "title", "pad"));
-        answer.getChildren()
-                .add(Parts.text(match.advice(this::name).in(studio.format()) + ".", "pad"));
+        answer.getChildren().add(Parts.text(match.advice(this::name).in(studio.format()) + ".", "pad"));
         match.easeLeft()
                 .ifPresent(left -> answer.getChildren()
                         .add(Parts.text(
@@ -227,7 +230,9 @@ final class SizesPanel extends BorderPane {
                     Parts.label(each.getValue() > 0 ? "the pattern is smaller" : "the pattern is larger", "soft"),
                     Parts.gap(),
                     Parts.label(
-                            "by it alone size " + match.sizes().get(each.getKey()).size(), "soft"));
+                            "by it alone size "
+                                    + match.sizes().get(each.getKey()).size(),
+                            "soft"));
             row.setAlignment(Pos.CENTER_LEFT);
             row.getStyleClass().add("measure-row");
             answer.getChildren().add(row);

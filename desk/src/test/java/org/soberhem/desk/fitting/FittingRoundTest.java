@@ -105,7 +105,10 @@ class FittingRoundTest extends DemoRound {
         assertThat(round.fitting().orElseThrow().remarks()).hasSize(2);
         round.point("?");
         assertThat(round.fitting().orElseThrow().remarks()).hasSize(2);
-        assertThat(round.zones()).extracting(Zone::id).contains("bust").doesNotContain("seat");
+        assertThat(round.zones())
+                .extracting(Zone::id)
+                .contains("bust", "collar", "elbow", "waist-back")
+                .doesNotContain("fork");
     }
 
     @Test

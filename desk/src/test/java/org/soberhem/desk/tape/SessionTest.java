@@ -70,7 +70,8 @@ class SessionTest {
                 .extracting(step -> step.measure().id())
                 .doesNotContain("forearm", "height")
                 .contains("waist-crease", "waist-to-floor-back");
-        assertThat(desk.walk().steps().size()).isLessThan(desk.walk(true).steps().size());
+        assertThat(desk.walk().steps().size())
+                .isLessThan(desk.walk(true).steps().size());
     }
 
     @Test

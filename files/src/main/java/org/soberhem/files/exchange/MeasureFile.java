@@ -173,10 +173,8 @@ public final class MeasureFile {
     private void put(String name, List<String> texts, String where) {
         int at = name.indexOf('@');
         String word = at < 0 ? name : name.substring(0, at);
-        Measure measure = catalogue
-                .find(word)
-                .orElseThrow(() -> new FormatException(
-                        where + ": " + catalogue.unknown(word)));
+        Measure measure =
+                catalogue.find(word).orElseThrow(() -> new FormatException(where + ": " + catalogue.unknown(word)));
         if (texts.isEmpty() || texts.size() > Reading.MOST) {
             throw new FormatException(
                     where + ": " + measure.id() + " must have one to three readings: " + texts.size());

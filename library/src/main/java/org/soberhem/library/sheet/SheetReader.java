@@ -165,7 +165,11 @@ public final class SheetReader {
                 || of.texts().stream().distinct().count() < of.texts().size()) {
             throw of.problem("a choice needs at least two ways, each with another name");
         }
-        return new DraftSheet.Choosing(node.line(), node.find("title").map(YamlNode::text), of.texts(), node.get("why").text());
+        return new DraftSheet.Choosing(
+                node.line(),
+                node.find("title").map(YamlNode::text),
+                of.texts(),
+                node.get("why").text());
     }
 
     static <T> Map<String, T> map(YamlNode node, Function<YamlNode, T> read) {

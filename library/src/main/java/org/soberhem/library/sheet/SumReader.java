@@ -52,8 +52,7 @@ final class SumReader {
 
     private static DraftSheet.CaughtSheet caught(YamlNode node) {
         node.only("to", "at");
-        return new DraftSheet.CaughtSheet(
-                node.get("to").text(), node.get("at").written());
+        return new DraftSheet.CaughtSheet(node.get("to").text(), node.get("at").written());
     }
 
     static DraftSheet.WearingSheet wearing(YamlNode node) {

@@ -63,8 +63,7 @@ class SumsMovesTest {
                         work.sheet(),
                         work.inputs(),
                         work.pattern(),
-                        new SumInputs.Circumstances(
-                                work.sheet().sheet().about().from(), LIBRARY.usages()))
+                        new SumInputs.Circumstances(work.sheet().sheet().about().from(), LIBRARY.usages()))
                 .stream()
                 .filter(each -> each.name().equals(name))
                 .findFirst()
@@ -95,7 +94,8 @@ class SumsMovesTest {
         CheckResult loop = opening(closed, "top of the briefs");
         assertThat(loop.passes()).isFalse();
         // The hip of 38 in and ½ in must pass what the waist leaves.
-        assertThat(loop.is() - 2 * 0.25 * IN).isEqualTo(closed.pattern().girth("waist", closed.pattern().names()), within(TAPE));
+        assertThat(loop.is() - 2 * 0.25 * IN)
+                .isEqualTo(closed.pattern().girth("waist", closed.pattern().names()), within(TAPE));
         assertThat(words(sum(closed, "openings")))
                 .contains("sewn to the waist of the bodice", "Slit in the briefs is ¼ in now", "or cloth that gives");
     }
@@ -104,8 +104,10 @@ class SumsMovesTest {
     void s1_takingInTheWaist_narrowsTheWayIn() {
         CompiledSheet suit = sheet("bathing-suit-1957");
         Alteration side = new TakeInSeam(EdgeRef.parse("side-back.side"), IN / 2, IN / 2, Sides.BOTH);
-        double before = opening(DraftedGarment.of(suit, suit.middle(), List.of()), "top of the briefs").is();
-        double after = opening(DraftedGarment.of(suit, suit.middle(), List.of(side)), "top of the briefs").is();
+        double before = opening(DraftedGarment.of(suit, suit.middle(), List.of()), "top of the briefs")
+                .is();
+        double after = opening(DraftedGarment.of(suit, suit.middle(), List.of(side)), "top of the briefs")
+                .is();
         assertThat(before - after).isEqualTo(IN, within(TAPE));
     }
 
@@ -118,11 +120,19 @@ class SumsMovesTest {
                 DraftedGarment.of(shirt, set(body, Map.of("drop", 1.25, "cuff", 1.0, "puff", 3.0)), List.of());
         assertThat(sum(work, "arm-hole").figure("sleeve length").orElseThrow().value())
                 .isEqualTo(23.75 * IN, within(TAPE));
-        assertThat(work.pattern().piece("sleeve", Side.LEFT).orElseThrow()
-                        .seamLine(0.5).box().height())
+        assertThat(work.pattern()
+                        .piece("sleeve", Side.LEFT)
+                        .orElseThrow()
+                        .seamLine(0.5)
+                        .box()
+                        .height())
                 .isEqualTo(23.75 * IN, within(TAPE));
-        double half = work.pattern().piece("body", Side.MIDDLE).orElseThrow()
-                .seamLine(0.5).box().width();
+        double half = work.pattern()
+                .piece("body", Side.MIDDLE)
+                .orElseThrow()
+                .seamLine(0.5)
+                .box()
+                .width();
         DraftedGarment lower =
                 DraftedGarment.of(shirt, set(body, Map.of("drop", 2.25, "cuff", 1.0, "puff", 3.0)), List.of());
         assertThat(lower.draft().settings().get("drop")).isEqualTo(2.25 * IN);
@@ -145,8 +155,10 @@ class SumsMovesTest {
         CompiledSheet shirt = sheet("shirt-1780");
         Inputs small = measured(shirt.middle(), Map.of("chest", 34.0, "neck-muscle-length", 2.0));
         Inputs large = measured(shirt.middle(), Map.of("chest", 48.0, "neck-muscle-length", 3.0));
-        Map<String, Double> ofSmall = DraftedGarment.of(shirt, small, List.of()).draft().settings();
-        Map<String, Double> ofLarge = DraftedGarment.of(shirt, large, List.of()).draft().settings();
+        Map<String, Double> ofSmall =
+                DraftedGarment.of(shirt, small, List.of()).draft().settings();
+        Map<String, Double> ofLarge =
+                DraftedGarment.of(shirt, large, List.of()).draft().settings();
         assertThat(ofSmall.get("neck-gusset")).isEqualTo(2 * IN, within(0.01));
         assertThat(ofLarge.get("neck-gusset")).isEqualTo(3 * IN, within(0.01));
         assertThat(ofSmall.get("broad")).isEqualTo(12 * IN, within(0.01));
@@ -164,7 +176,8 @@ class SumsMovesTest {
                 .startsWith("Depth of the neck slit is 18 in: 12 in to 16 in is usual");
         assertThat(asked.sentence().in(LengthFormat.CENTIMETRES)).contains("45.7 cm");
         Alteration so = new LeaveSo("Depth of the neck slit beyond the usual", "for nursing", Sides.BOTH);
-        assertThat(question(DraftedGarment.of(shirt, deep, List.of(so)), "Depth of the neck slit").isOpen())
+        assertThat(question(DraftedGarment.of(shirt, deep, List.of(so)), "Depth of the neck slit")
+                        .isOpen())
                 .isFalse();
     }
 
@@ -199,15 +212,16 @@ class SumsMovesTest {
         Alteration so = new LeaveSo("Arm-hole and gussets", "a child's", Sides.BOTH);
         assertThat(question(
                                 DraftedGarment.of(
-                                        shirt,
-                                        measured(shirt.middle(), Map.of("arm-hole-loop", 18.0)),
-                                        List.of(so)),
+                                        shirt, measured(shirt.middle(), Map.of("arm-hole-loop", 18.0)), List.of(so)),
                                 "Arm-hole and gussets")
                         .fails())
                 .isFalse();
     }
 
-    /** A tape from mantle edge to mantle edge of 37 in, and 2 in loose, is a strip of 39 in: the mantle is in it already. */
+    /**
+     * A tape from mantle edge to mantle edge of 37 in, and 2 in loose, is a strip of 39 in: the mantle is in it
+     * already.
+     */
     @Test
     void s5_hoodTapedFromMantleEdgeToMantleEdge_addsTheMantleOnce() {
         CompiledSheet hood = sheet("hood-1780");
@@ -215,7 +229,8 @@ class SumsMovesTest {
         Inputs body = measured(hood.middle(), Map.of("crown-arc", 37.0));
         DraftedGarment work = DraftedGarment.of(
                 hood, set(body, Map.of("mantle", 9.0, "loose", 2.0)).withSetting("taped", edges), List.of());
-        assertThat(sum(work, "hood").figure("strip length").orElseThrow().value()).isEqualTo(39 * IN, within(TAPE));
+        assertThat(sum(work, "hood").figure("strip length").orElseThrow().value())
+                .isEqualTo(39 * IN, within(TAPE));
     }
 
     @Test
@@ -234,23 +249,44 @@ class SumsMovesTest {
     void s5_roundedCrownIsDrawn_andALowerPointIsSharper() {
         CompiledSheet hood = sheet("hood-1780");
         DraftedGarment pointed = DraftedGarment.of(hood, hood.middle(), List.of());
-        DraftedGarment rounded =
-                DraftedGarment.of(hood, hood.middle().withSetting("crown-shape", 1), List.of());
+        DraftedGarment rounded = DraftedGarment.of(hood, hood.middle().withSetting("crown-shape", 1), List.of());
         EdgeRef seam = EdgeRef.parse("strip.crown-seam");
         EdgeRef fold = EdgeRef.parse("strip.centre");
-        assertThat(rounded.pattern().length(fold, Side.LEFT)).isLessThan(pointed.pattern().length(fold, Side.LEFT) - IN);
-        assertThat(rounded.pattern().edges(seam, Side.LEFT).get(0).path().flattened(0.1)).hasSizeGreaterThan(5);
+        assertThat(rounded.pattern().length(fold, Side.LEFT))
+                .isLessThan(pointed.pattern().length(fold, Side.LEFT) - IN);
+        assertThat(rounded.pattern().edges(seam, Side.LEFT).get(0).path().flattened(0.1))
+                .hasSizeGreaterThan(5);
         Sum lower = sum(DraftedGarment.of(hood, set(hood.middle(), Map.of("down", 3.0)), List.of()), "hood");
         assertThat(lower.figure("lower corner").orElseThrow().value()).isLessThan(90);
-        assertThat(sum(pointed, "hood").figure("lower corner").orElseThrow().value()).isEqualTo(90, within(1e-6));
+        assertThat(sum(pointed, "hood").figure("lower corner").orElseThrow().value())
+                .isEqualTo(90, within(1e-6));
     }
 
-    /** Full width 66, neck 16, darts of 4, three small front pleats of ½ and a box pleat of 1: 66 − 16 − 8 − 6 − 4 = 32. */
+    /**
+     * Full width 66, neck 16, darts of 4, three small front pleats of ½ and a box pleat of 1: 66 − 16 − 8 − 6 − 4 =
+     * 32.
+     */
     @Test
     void s6_capeIsFreelyCombined_andWhatIsLeftAfterPinningIsTold() {
         Map<String, String> typed = new HashMap<>(Map.of(
-                "span", "66 in", "neck", "16 in", "length", "30 in", "dart", "4 in", "front-pleats", "3", "front-pleat",
-                "1/2 in", "box", "1 in", "wide", "full", "dart-line", "straight"));
+                "span",
+                "66 in",
+                "neck",
+                "16 in",
+                "length",
+                "30 in",
+                "dart",
+                "4 in",
+                "front-pleats",
+                "3",
+                "front-pleat",
+                "1/2 in",
+                "box",
+                "1 in",
+                "wide",
+                "full",
+                "dart-line",
+                "straight"));
         typed.put("pinned", "45 in");
         typed.put("over-arms", "44 in");
         Sum cape = own(SumKind.CAPE, typed);
@@ -267,11 +303,13 @@ class SumsMovesTest {
     @Test
     void s6_theSheetDrawsAFullCapeWithAStraightDartAndFrontPleats() {
         CompiledSheet cape = sheet("cape-1860");
-        Inputs chosen = cape.middle().withSetting("wide", 1).withSetting("dart-line", 1).withSetting("front-pleats", 3);
+        Inputs chosen =
+                cape.middle().withSetting("wide", 1).withSetting("dart-line", 1).withSetting("front-pleats", 3);
         DraftedGarment work = DraftedGarment.of(cape, chosen, List.of());
         assertThat(work.seams()).allMatch(SeamCheck::isTrue);
         assertThat(work.pattern().length(EdgeRef.parse("cape.hem"), Side.LEFT)).isEqualTo(33 * IN, within(TAPE));
-        assertThat(sum(work, "neck-edge").figure("in pleats").orElseThrow().value()).isGreaterThan(6 * IN - 1);
+        assertThat(sum(work, "neck-edge").figure("in pleats").orElseThrow().value())
+                .isGreaterThan(6 * IN - 1);
     }
 
     /** Every tack as it was pinned: the middle tape 14 on 6, its edge rises by 14 − 6. */
@@ -286,17 +324,40 @@ class SumsMovesTest {
         assertThat(tapes.tables().get(0).columns()).contains("checks down");
         Sum own = own(
                 SumKind.DRAPE,
-                Map.of("length", "40 in", "half", "22 in", "level", "20 in", "tape 1", "0 in: 12 1/2 in/5 in, 26 in/11 in"));
+                Map.of(
+                        "length",
+                        "40 in",
+                        "half",
+                        "22 in",
+                        "level",
+                        "20 in",
+                        "tape 1",
+                        "0 in: 12 1/2 in/5 in, 26 in/11 in"));
         assertThat(own.figure("tape 1, puff 1 takes up").orElseThrow().value()).isEqualTo(7.5 * IN, within(1e-6));
     }
 
-    /** 120 in at a fullness of 2 is 240 in: six strips of a 44 in cloth less two half-inch joins; on the bias a square. */
+    /**
+     * 120 in at a fullness of 2 is 240 in: six strips of a 44 in cloth less two half-inch joins; on the bias a
+     * square.
+     */
     @Test
     void s9_rufflesAndBias_aClosedForm() {
         Map<String, String> frill = Map.of(
-                "edge", "120 in", "depth", "4 in", "cloth-width", "44 in", "seam", "1/2 in", "fullness", "2", "edges", "both");
+                "edge",
+                "120 in",
+                "depth",
+                "4 in",
+                "cloth-width",
+                "44 in",
+                "seam",
+                "1/2 in",
+                "fullness",
+                "2",
+                "edges",
+                "both");
         Sum ruffle = own(SumKind.TRIMMING, frill);
-        assertThat(ruffle.figure("strips across the cloth").orElseThrow().value()).isEqualTo(6);
+        assertThat(ruffle.figure("strips across the cloth").orElseThrow().value())
+                .isEqualTo(6);
         assertThat(ruffle.figure("cloth").orElseThrow().value()).isEqualTo(30 * IN, within(1e-6));
         Sum bias = own(
                 SumKind.TRIMMING,
@@ -315,13 +376,13 @@ class SumsMovesTest {
 
     @Test
     void s9_whatIsMissingOrUnknown_isNamed() {
-        assertThatThrownBy(() -> own(SumKind.BAND, Map.of("least", "24 in")))
-                .hasMessageContaining("needs most");
+        assertThatThrownBy(() -> own(SumKind.BAND, Map.of("least", "24 in"))).hasMessageContaining("needs most");
         assertThatThrownBy(() -> own(SumKind.BAND, Map.of("least", "24 in", "most", "27 in", "colour", "red")))
                 .hasMessageContaining("\"colour\" is not asked by the sum band");
         assertThatThrownBy(() -> own(SumKind.BAND, Map.of("least", "x", "most", "27 in")))
                 .hasMessageStartingWith("least: ");
-        assertThatThrownBy(() -> own(SumKind.CAPE, Map.of("span", "60 in", "neck", "15 in", "length", "30 in", "wide", "half")))
+        assertThatThrownBy(() ->
+                        own(SumKind.CAPE, Map.of("span", "60 in", "neck", "15 in", "length", "30 in", "wide", "half")))
                 .hasMessageContaining("two-thirds, full");
     }
 

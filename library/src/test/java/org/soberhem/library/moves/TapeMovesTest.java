@@ -98,11 +98,17 @@ class TapeMovesTest {
                 .noneMatch(each -> each.name().contains("seated"));
     }
 
-    /** Height 64; all four lengths 49 to 50 in: ten inches were forgotten, once for all four, and 39 to 40 is offered. */
+    /**
+     * Height 64; all four lengths 49 to 50 in: ten inches were forgotten, once for all four, and 39 to 40 is offered.
+     */
     @Test
     void t1_theForgottenTenInches_areAskedOnceForAllFour() {
-        MeasurementSet alone = set("height=64", "waist-to-floor-front=49", "waist-to-floor-left=49 1/2",
-                "waist-to-floor-right=49 1/2", "waist-to-floor-back=50");
+        MeasurementSet alone = set(
+                "height=64",
+                "waist-to-floor-front=49",
+                "waist-to-floor-left=49 1/2",
+                "waist-to-floor-right=49 1/2",
+                "waist-to-floor-back=50");
         List<Doubt> asked = doubts(alone);
         assertThat(asked).extracting(Doubt::kind).containsExactly(Doubt.Kind.FLOOR_MARK);
         MeasurementSet mended = asked.get(0).corrections().get(0).set();
@@ -114,10 +120,15 @@ class TapeMovesTest {
 
     @Test
     void t1_overACage_itStaysSilent() {
-        assertThat(doubts(set("height=64", "waist-to-floor-front=42", "waist-to-floor-left=43 1/2",
-                        "waist-to-floor-right=43 1/2", "waist-to-floor-back=44")))
+        assertThat(doubts(set(
+                        "height=64",
+                        "waist-to-floor-front=42",
+                        "waist-to-floor-left=43 1/2",
+                        "waist-to-floor-right=43 1/2",
+                        "waist-to-floor-back=44")))
                 .isEmpty();
-        assertThat(doubts(set("waist-to-floor-front=49", "waist-to-floor-back=50"))).isEmpty();
+        assertThat(doubts(set("waist-to-floor-front=49", "waist-to-floor-back=50")))
+                .isEmpty();
     }
 
     /** A waist fuller than the hip is a body, not a slip: asked gently, or not at all, never as an exchange. */
@@ -181,7 +192,10 @@ class TapeMovesTest {
                 .orElseThrow();
     }
 
-    /** A skirt goes by the hip, trousers by the waist; every measure has its own size, and one advice says what follows. */
+    /**
+     * A skirt goes by the hip, trousers by the waist; every measure has its own size, and one advice says what
+     * follows.
+     */
     @Test
     void t4_theGarmentDecides_everyMeasureHasItsSize_andOneAdviceIsGiven() {
         Map<String, Double> body = Map.of("full-bust", 34.6, "waist-crease", 29.9, "full-hip", 41.0);
@@ -189,7 +203,8 @@ class TapeMovesTest {
         SizeMatch trousers = match("trousers", body);
         assertThat(skirt.governing()).isEqualTo("full-hip");
         assertThat(trousers.governing()).isEqualTo("waist-crease");
-        assertThat(skirt.sizes().values().stream().map(SizeChart.Row::size).distinct()).hasSizeGreaterThan(1);
+        assertThat(skirt.sizes().values().stream().map(SizeChart.Row::size).distinct())
+                .hasSizeGreaterThan(1);
         assertThat(skirt.advice(LIBRARY.measures()::name).in(LengthFormat.INCH_EIGHTHS))
                 .contains("by Full hip", "Waist, side-bend crease");
     }
@@ -197,12 +212,15 @@ class TapeMovesTest {
     @Test
     void t4_whatIsLeftOver_isReadyAsAnAlteration() {
         SizeMatch match = match("top or jacket", Map.of("full-bust", 36.2, "waist-crease", 31.0, "full-hip", 38.6));
-        Pattern bodice = Drafter.draft(sheet("jacket-1911"), sheet("jacket-1911").middle()).pattern();
+        Pattern bodice = Drafter.draft(
+                        sheet("jacket-1911"), sheet("jacket-1911").middle())
+                .pattern();
         Pattern after = SizeRoom.of(bodice, match).orElseThrow().apply(bodice).pattern();
-        match.room().forEach((level, amount) -> assertThat(
-                        after.girth(level, after.names()) - bodice.girth(level, bodice.names()))
-                .as(level)
-                .isEqualTo(amount, within(IN / 16)));
+        match.room()
+                .forEach((level, amount) -> assertThat(
+                                after.girth(level, after.names()) - bodice.girth(level, bodice.names()))
+                        .as(level)
+                        .isEqualTo(amount, within(IN / 16)));
     }
 
     /** Two charts typed in by hand: the first after EN 13402-3, from memory; the second invented. */
@@ -224,8 +242,8 @@ class TapeMovesTest {
 
     @Test
     void t4_t6_wordsThatMayMeanSeveralMeasures_areAsked() {
-        assertThatThrownBy(() -> SizeChartCsv.read(
-                        "size,neck\nS,37 cm\n", "shirts", LIBRARY.measures(), LengthUnit.CENTIMETRE))
+        assertThatThrownBy(() ->
+                        SizeChartCsv.read("size,neck\nS,37 cm\n", "shirts", LIBRARY.measures(), LengthUnit.CENTIMETRE))
                 .hasMessageContaining("\"neck\" may be neck-base (")
                 .hasMessageContaining("neck-mid (");
         for (String word : List.of("waist length", "torso length", "nape", "sleeve")) {
