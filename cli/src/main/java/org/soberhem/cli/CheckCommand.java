@@ -1,14 +1,21 @@
 package org.soberhem.cli;
 
 import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
 import org.soberhem.cli.given.Answering;
 import org.soberhem.cli.given.DraftRequest;
+import org.soberhem.cli.given.WrongInput;
+import org.soberhem.core.costume.DailyNeeds;
 import org.soberhem.core.draft.Assumptions;
+import org.soberhem.core.judging.DailyLife;
 import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.PatternQuestion;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.files.exchange.PatternJson;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
 
 @Command(name = "check", description = "Checks seams, girths and openings; exit code 1 where one fails.")
 final class CheckCommand extends Answering {
@@ -16,18 +23,29 @@ final class CheckCommand extends Answering {
     @Mixin
     private DraftRequest request;
 
+    @Option(
+            names = "--needs",
+            paramLabel = "NEED",
+            split = ",",
+            description = "what the wearer must be able to do: alone, lavatory, nursing")
+    private List<String> needs = List.of();
+
     @Override
     public Integer call() {
         DraftRequest.Answer answer = request.answer();
         DraftedGarment work = answer.work();
-        List<String> failures = answer.failures();
+        List<PatternQuestion> against = DailyLife.of(
+                work,
+                answer.made(),
+                new DailyNeeds(needs.stream().map(CheckCommand::need).toList()));
+        boolean fails = !answer.failures().isEmpty() || against.stream().anyMatch(PatternQuestion::fails);
         if (asJson()) {
             out().println(PatternJson.write(work.sheet(), work.draft(), work.pattern(), work.checks()));
         } else {
             work.checks()
                     .forEach(check -> out().println((check.passes() ? "fits    " : "FAILS   ")
                             + check.sentence().in(LengthFormat.INCH_EIGHTHS)));
-            work.questions()
+            Stream.concat(work.questions().stream(), against.stream())
                     .forEach(question -> out().println(
                                     (question.fails() ? "FAILS   " : question.isOpen() ? "asks    " : "settled ")
                                             + question.sentence().in(LengthFormat.INCH_EIGHTHS)));
@@ -41,6 +59,14 @@ final class CheckCommand extends Answering {
                     .forEach(
                             taken -> out().println("granted " + taken.sentence().in(LengthFormat.INCH_EIGHTHS)));
         }
-        return failures.isEmpty() ? 0 : 1;
+        return fails ? 1 : 0;
+    }
+
+    private static DailyNeeds.Need need(String word) {
+        try {
+            return DailyNeeds.Need.valueOf(word.strip().toUpperCase(Locale.ROOT));
+        } catch (IllegalArgumentException unknown) {
+            throw new WrongInput("--needs must be alone, lavatory or nursing: \"" + word + "\"");
+        }
     }
 }

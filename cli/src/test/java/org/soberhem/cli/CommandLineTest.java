@@ -20,6 +20,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.soberhem.files.store.Workspace;
+import org.soberhem.library.Library;
 import tools.jackson.databind.json.JsonMapper;
 
 class CommandLineTest {
@@ -92,6 +93,36 @@ class CommandLineTest {
         assertThat(run("check", "blouse-1906", "--measures", measures("full-bust,46 in")))
                 .isEqualTo(1);
         assertThat(out.toString()).contains("true    back side to front side", "FAILS");
+    }
+
+    /** The bathing suit must come off at the lavatory, and fastens behind. */
+    @Test
+    void s2_needsAreChecked_andSettledWithAWord() throws IOException {
+        List<String> all =
+                new ArrayList<>(List.of("check", "bathing-suit-1957", "--measures", suit(), "--needs", "lavatory"));
+        assertThat(run(all.toArray(String[]::new))).isEqualTo(1);
+        assertThat(out.toString())
+                .contains("FAILS   The wearer must use the lavatory dressed", "a separate lower part");
+        all.addAll(List.of("--alter", "leave-so: what=use the lavatory dressed, why=a short swim"));
+        out.getBuffer().setLength(0);
+        run(all.toArray(String[]::new));
+        assertThat(out.toString())
+                .contains("settled The wearer must use the lavatory dressed", "(left so: a short swim)");
+        assertThat(run("check", "bathing-suit-1957", "--measures", suit(), "--needs", "flying"))
+                .isEqualTo(2);
+        assertThat(err.toString()).contains("--needs must be alone, lavatory or nursing: \"flying\"");
+    }
+
+    /** The middle body of the suit's sheet. */
+    private String suit() throws IOException {
+        List<String> lines = new ArrayList<>(List.of("measure,value"));
+        Library.shipped()
+                .sheet("bathing-suit-1957")
+                .orElseThrow()
+                .middle()
+                .measures()
+                .forEach((id, value) -> lines.add(id + "," + value.left() + " mm"));
+        return Files.write(folder.resolve("suit.csv"), lines).toString();
     }
 
     @Test

@@ -63,9 +63,13 @@ final class ClothData {
     }
 
     private static Notion.Kind notion(YamlNode node) {
-        node.only("id", "one", "many", "length");
+        node.only("id", "one", "many", "length", "sets");
         return new Notion.Kind(
-                node.get("id").text(), node.get("one").text(), node.get("many").text(), isTrue(node.find("length")));
+                node.get("id").text(),
+                node.get("one").text(),
+                node.get("many").text(),
+                isTrue(node.find("length")),
+                isTrue(node.find("sets")));
     }
 
     private static boolean isTrue(Optional<YamlNode> node) {

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Optional;
+import org.soberhem.core.costume.DailyNeeds;
 
 /**
  * A costume as the maker wants to begin it, as typed.
@@ -14,10 +15,18 @@ import java.util.Optional;
  * @param event when it is needed; empty if there is no date
  * @param wearer name of a known wearer, or of a new one
  * @param stack id of the layer stack worn beneath
+ * @param needs what the wearer must be able to do in it
  * @param sheets ids of the draft sheets, in the order of dressing
  */
 public record Beginning(
-        String title, String place, String year, String event, String wearer, String stack, List<String> sheets) {
+        String title,
+        String place,
+        String year,
+        String event,
+        String wearer,
+        String stack,
+        List<String> sheets,
+        List<DailyNeeds.Need> needs) {
 
     public Beginning {
         title = title.strip();
@@ -26,6 +35,7 @@ public record Beginning(
         event = event.strip();
         wearer = wearer.strip();
         sheets = List.copyOf(sheets);
+        needs = List.copyOf(needs);
     }
 
     /** Says what is missing or cannot be read, if anything. */

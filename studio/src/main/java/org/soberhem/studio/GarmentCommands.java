@@ -6,9 +6,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
+import org.soberhem.core.costume.DailyNeeds;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.costume.Version;
@@ -56,9 +58,18 @@ public final class GarmentCommands {
                 List.of(),
                 "",
                 Map.of());
-        take(costume);
+        take(costume.withNeeds(Optional.of(new DailyNeeds(beginning.needs()))));
         studio.open(costume.id());
         studio.navigation().place().set(Optional.of(Stage.TAPE));
+    }
+
+    /** Says what the wearer must be able to do in the costume. */
+    public void need(List<DailyNeeds.Need> needs) {
+        DailyNeeds now = new DailyNeeds(needs);
+        String words = now.all().isEmpty()
+                ? "nothing"
+                : now.all().stream().map(DailyNeeds.Need::words).collect(Collectors.joining(", "));
+        studio.keep(costume().withNeeds(Optional.of(now)), "needs", Sentence.of("The wearer must: {}", words));
     }
 
     /** Takes a costume up that was begun elsewhere: from another maker, or from a costume for another wearer. */

@@ -131,13 +131,21 @@ class StudioTest {
                         "2027-05-30",
                         "Jette Rahn",
                         "blouse-1906",
-                        List.of("blouse-1906")));
+                        List.of("blouse-1906"),
+                        List.of()));
         assertThat(studio.navigation().place().get()).contains(Stage.TAPE);
         assertThat(studio.situation().inTheWay().get(0).sentence().in(studio.format()))
                 .isEqualTo("The wearer has not been measured: begin with the tape");
         studio.garments()
                 .begin(new Beginning(
-                        "Boatman's sister", "", "1907", "", "Jette Rahn", "none", List.of("walking-skirt-1906")));
+                        "Boatman's sister",
+                        "",
+                        "1907",
+                        "",
+                        "Jette Rahn",
+                        "none",
+                        List.of("walking-skirt-1906"),
+                        List.of()));
         studio.keeper().close();
 
         Studio again = Studios.open(folder);
@@ -168,12 +176,13 @@ class StudioTest {
         "Title, 1906, '', '', Name the wearer"
     })
     void beginning_saysWhatIsMissing(String title, String year, String event, String wearer, String words) {
-        Beginning beginning = new Beginning(title, "", year, event, wearer, "none", List.of("blouse-1906"));
+        Beginning beginning = new Beginning(title, "", year, event, wearer, "none", List.of("blouse-1906"), List.of());
         assertThat(beginning.problem())
                 .hasValueSatisfying(problem -> assertThat(problem).startsWith(words));
-        assertThat(new Beginning("Title", "", "1906", "", "Ada", "none", List.of()).problem())
+        assertThat(new Beginning("Title", "", "1906", "", "Ada", "none", List.of(), List.of()).problem())
                 .contains("Choose at least one draft.");
-        assertThat(new Beginning("Title", "", "1906", "2027-05-30", "Ada", "none", List.of("blouse-1906")).problem())
+        assertThat(new Beginning("Title", "", "1906", "2027-05-30", "Ada", "none", List.of("blouse-1906"), List.of())
+                        .problem())
                 .isEqualTo(Optional.empty());
     }
 

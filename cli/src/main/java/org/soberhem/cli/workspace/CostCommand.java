@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import org.soberhem.cli.given.Answering;
 import org.soberhem.cli.given.GivenWorkspace;
+import org.soberhem.core.length.Sentence;
 import org.soberhem.core.report.CostReport;
 import org.soberhem.files.exchange.Answers;
 import picocli.CommandLine.Command;
@@ -23,11 +24,18 @@ public final class CostCommand extends Answering {
 
     @Override
     public Integer call() {
-        CostReport cost = given.with(studio -> CostReport.of(
-                studio.situation().judgement(),
-                studio.supplies(),
-                studio.library().notions(),
-                studio.maker().habits().rate()));
+        List<Sentence> lacking = new ArrayList<>();
+        CostReport cost = given.with(studio -> {
+            lacking.addAll(CostReport.lacking(
+                    studio.situation().judgement(),
+                    studio.stash(),
+                    studio.library().notions()));
+            return CostReport.of(
+                    studio.situation().judgement(),
+                    studio.supplies(),
+                    studio.library().notions(),
+                    studio.maker().habits().rate());
+        });
         if (asJson()) {
             out().println(Answers.json(answer(cost)));
             return 0;
@@ -37,10 +45,11 @@ public final class CostCommand extends Answering {
                         Locale.ROOT,
                         "%-44s %9s %10s",
                         line.what(),
-                        String.format(Locale.ROOT, line.byLength() ? "%.2f m" : "%.0f", line.amount()),
+                        line.words(given.format()),
                         line.price() == 0 ? "no price" : String.format(Locale.ROOT, "%.2f", line.sum()))));
         out().println(String.format(Locale.ROOT, "%-44s %7.2f h %10.2f", "Hours", cost.hours(), cost.work()));
         out().println(String.format(Locale.ROOT, "%-44s %9s %10.2f", "In all", "", cost.sum()));
+        lacking.forEach(each -> out().println("lacking " + each.in(given.format())));
         return 0;
     }
 

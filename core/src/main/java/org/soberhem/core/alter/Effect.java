@@ -23,6 +23,9 @@ import org.soberhem.core.pattern.Side;
  */
 public record Effect(String name, double before, double after) {
 
+    /** What is told for one side of the wearer: nobody measures both arm-holes together. */
+    private static final Set<Role> BY_SIDE = Set.of(Role.CENTRE, Role.SIDE, Role.ARMSCYE, Role.CAP);
+
     /** Smaller changes are not told: a sixteenth of an inch would be shown as nothing. */
     private static final double LEAST = 25.4 / 16;
 
@@ -79,7 +82,7 @@ public record Effect(String name, double before, double after) {
         levels.forEach(level -> all.put(level + " girth", pattern.girth(level, round)));
         for (Piece piece : pattern.pieces()) {
             for (Edge edge : piece.edges()) {
-                if (edge.role() != Role.CENTRE && edge.role() != Role.SIDE && edge.role() != Role.NONE) {
+                if (!BY_SIDE.contains(edge.role()) && edge.role() != Role.NONE) {
                     all.merge("whole " + edge.role().word(), edge.path().length(), Double::sum);
                 }
             }
@@ -102,7 +105,12 @@ public record Effect(String name, double before, double after) {
                                 .ifPresent(width -> all.merge(name + " at the " + level, width, Double::sum)));
             }
             for (Edge edge : piece.edges()) {
-                if (edge.role() == Role.CENTRE || edge.role() == Role.SIDE) {
+                if (edge.role() == Role.ARMSCYE || edge.role() == Role.CAP) {
+                    all.merge(
+                            edge.role() == Role.ARMSCYE ? "arm-hole" : "sleeve cap",
+                            edge.path().length(),
+                            Double::sum);
+                } else if (BY_SIDE.contains(edge.role())) {
                     all.merge(
                             name + " " + Derived.parent(edge.name()) + " length",
                             edge.path().length(),

@@ -16,7 +16,8 @@ public record Notion(String kind, String title, double amount, double price) {
      * @param id unique in the library
      * @param one its name, for one
      * @param many its name, for several
+     * @param inSets whether those of one garment must be alike, as they are sold
      * @param byLength whether it is cut from a length
      */
-    public record Kind(String id, String one, String many, boolean byLength) {}
+    public record Kind(String id, String one, String many, boolean byLength, boolean inSets) {}
 }

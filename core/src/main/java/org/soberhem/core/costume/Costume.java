@@ -27,6 +27,7 @@ import org.soberhem.core.fitting.Fitting;
  * @param look which outline it is to have
  * @param papers what is kept with it beside garments and fittings
  * @param underway cloth, steps and time
+ * @param needs what the wearer must be able to do in it; empty where nobody asked
  */
 @RecordBuilder
 public record Costume(
@@ -44,7 +45,8 @@ public record Costume(
         Map<String, Choice> choices,
         Look look,
         CostumeRecord papers,
-        Progress underway)
+        Progress underway,
+        Optional<DailyNeeds> needs)
         implements CostumeBuilder.With {
 
     public Costume {
@@ -82,7 +84,8 @@ public record Costume(
                 choices,
                 Look.USUAL,
                 CostumeRecord.NONE,
-                Progress.NOT_BEGUN);
+                Progress.NOT_BEGUN,
+                Optional.empty());
     }
 
     public Optional<Garment> garment(String name) {

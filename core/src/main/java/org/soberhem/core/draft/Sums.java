@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.soberhem.core.formula.Frame;
 import org.soberhem.core.garment.BodyLoop;
@@ -123,14 +124,20 @@ public final class Sums {
         List<BodyLoop> loops = sheet.openings.stream()
                 .map(opening -> FinishedPieces.loop(sheet, opening, frame, pattern))
                 .toList();
-        return OpeningsSum.of(
-                OPENINGS,
-                loops,
-                sheet.wearing.map(run -> new Wearing(
-                        run.written().closes(),
-                        run.fastening().value(frame),
-                        run.below().value(frame),
-                        run.written().lavatory(),
-                        run.written().nursing())));
+        return OpeningsSum.of(OPENINGS, loops, wearing(sheet, frame));
+    }
+
+    /** Returns how a garment is got into and lived in, as it is altered; empty where the sheet does not say. */
+    public static Optional<Wearing> wearing(CompiledSheet sheet, Inputs inputs, Pattern pattern) {
+        return wearing(sheet, FinishedPieces.frame(sheet, inputs, pattern));
+    }
+
+    private static Optional<Wearing> wearing(CompiledSheet sheet, Frame frame) {
+        return sheet.wearing.map(run -> new Wearing(
+                run.written().closes(),
+                run.fastening().value(frame),
+                run.below().value(frame),
+                run.written().lavatory(),
+                run.written().nursing()));
     }
 }

@@ -2,6 +2,7 @@ package org.soberhem.core.gate;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.draft.CheckResult;
@@ -25,8 +26,9 @@ final class PatternConditions {
                 .flatMap(each -> each.checks().stream())
                 .filter(check -> check.isOpening() && !(check.isJudged() && check.passes()))
                 .toList();
-        Optional<Sentence> unmade = work.stream()
-                .flatMap(each -> each.questions().stream())
+        Optional<Sentence> unmade = Stream.concat(
+                        work.stream().flatMap(each -> each.questions().stream()),
+                        at.judgement().dailyLife(garment).stream())
                 .filter(PatternQuestion::fails)
                 .map(PatternQuestion::sentence)
                 .findFirst();

@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.alter.kind.LeaveSo;
 import org.soberhem.core.alter.kind.Outcome;
+import org.soberhem.core.costume.DailyNeeds;
 import org.soberhem.core.draft.CheckResult;
 import org.soberhem.core.draft.Checks;
 import org.soberhem.core.draft.CompiledSheet;
@@ -114,7 +115,8 @@ public record DraftedGarment(
         List<String> names = Stream.of(
                         checks.stream().map(CheckResult::name),
                         seams.stream().map(check -> check.seam().name()),
-                        questions.stream().map(PatternQuestion::name))
+                        questions.stream().map(PatternQuestion::name),
+                        Stream.of(DailyNeeds.Need.values()).map(DailyNeeds.Need::words))
                 .flatMap(each -> each)
                 .distinct()
                 .toList();

@@ -25,6 +25,16 @@ public record Judgement(Costume costume, Map<String, DraftedGarment> works, Map<
         return GarmentJoin.of(garment.name(), garment.alterations(), patterns);
     }
 
+    /** Returns what of a garment stands against what the wearer must be able to do. */
+    public List<PatternQuestion> dailyLife(Garment garment) {
+        DraftedGarment work = works.get(garment.name());
+        return work == null
+                ? List.of()
+                : costume.needs()
+                        .map(needs -> DailyLife.of(work, garment.alterations(), needs))
+                        .orElse(List.of());
+    }
+
     /** Returns what of a garment is no longer as in the version that it was made from. */
     public SinceVersion since(Garment garment) {
         return SinceVersion.of(garment, Optional.ofNullable(works.get(garment.name())));

@@ -245,6 +245,10 @@ public final class ObstacleFinder {
                                             question.where().piece(),
                                             question.where().part())),
                             question.sentence())));
+            judgement.dailyLife(judgement.costume().garment(garment).orElseThrow()).stream()
+                    .filter(PatternQuestion::isOpen)
+                    .forEach(against -> found.add(
+                            new Obstacle(Stage.DRAFT, garment, new Target.Sum(Sums.OPENINGS), against.sentence())));
             sums(judgement.costume(), garment, work, found);
             for (SeamCheck seam : work.seams()) {
                 if (!seam.isTrue()) {

@@ -2,6 +2,7 @@ package org.soberhem.core.length;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.Locale;
 import java.util.Objects;
 
 /**
@@ -28,6 +29,30 @@ public enum LengthFormat {
     /** Returns the unit that is shown, and assumed when a length is typed without one. */
     public LengthUnit unit() {
         return unit;
+    }
+
+    /** Returns the unit in which cloth is bought: yards beside inches, else metres. */
+    public LengthUnit clothUnit() {
+        return unit == LengthUnit.INCH ? LengthUnit.YARD : LengthUnit.METRE;
+    }
+
+    /** Returns millimetres of cloth as it is bought: yards to the eighth, or metres to the centimetre. */
+    public String cloth(double millimetres) {
+        double amount = millimetres / clothUnit().millimetres();
+        return unit == LengthUnit.INCH
+                ? INCH_EIGHTHS.number(amount * unit.millimetres()) + " "
+                        + clothUnit().word()
+                : String.format(Locale.ROOT, "%.2f %s", amount, clothUnit().word());
+    }
+
+    /** Returns what a price of a metre is for the unit in which cloth is bought. */
+    public double clothPrice(double ofMetre) {
+        return ofMetre * clothUnit().millimetres() / LengthUnit.METRE.millimetres();
+    }
+
+    /** Returns what a price for the unit in which cloth is bought is for a metre. */
+    public double metrePrice(double ofClothUnit) {
+        return ofClothUnit / clothPrice(1);
     }
 
     /** Returns the length rounded, with its unit. */

@@ -13,6 +13,8 @@ import org.soberhem.core.judging.ClothSupply;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.judging.Judgement;
 import org.soberhem.core.judging.Supplies;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.length.Sentence;
 
 /**
  * What a costume costs, in the maker's own money.
@@ -37,6 +39,11 @@ public record CostReport(List<Line> lines, double hours, double rate) {
 
         public double sum() {
             return amount * price;
+        }
+
+        /** Returns the amount as it is bought. */
+        public String words(LengthFormat format) {
+            return byLength ? format.cloth(amount * METRE) : String.valueOf(Math.round(amount));
         }
     }
 
@@ -88,6 +95,31 @@ public record CostReport(List<Line> lines, double hours, double rate) {
                 .values()
                 .forEach(work -> notions(work).forEach((kind, amount) -> all.merge(kind, amount, Double::sum)));
         return all;
+    }
+
+    /** Returns what is lacking beside the cloth, in words: the number, and that it must be of one set. */
+    public static List<Sentence> lacking(Judgement judgement, Stash stash, List<Notion.Kind> kinds) {
+        List<Sentence> all = new ArrayList<>();
+        for (Notion.Kind kind : kinds) {
+            double lacking = lacking(judgement, stash, kind);
+            if (lacking > 0) {
+                all.add(Sentence.of(
+                        kind.inSets() ? "{}: {} short of a set" : "{}: {} short",
+                        kind.many(),
+                        kind.byLength() ? (Object) lacking : String.valueOf(Math.round(lacking))));
+            }
+        }
+        return all;
+    }
+
+    /** Returns how much of a kind of notion is lacking. */
+    public static double lacking(Judgement judgement, Stash stash, Notion.Kind kind) {
+        return stash.lacking(
+                kind,
+                judgement.works().values().stream()
+                        .map(work -> notions(work).getOrDefault(kind.id(), 0.0))
+                        .filter(need -> need > 0)
+                        .toList());
     }
 
     /** Returns what one garment needs beside the cloth. */

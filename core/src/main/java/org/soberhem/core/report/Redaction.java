@@ -146,7 +146,8 @@ public record Redaction(Costume costume, Wearer wearer) {
                         costume.underway().bench().tasks().stream()
                                 .map(task -> task.done(Optional.empty()))
                                 .toList(),
-                        List.of())));
+                        List.of())),
+                Optional.empty());
         return begun;
     }
 }

@@ -25,7 +25,8 @@ class LookTest {
                 Map.of(),
                 look,
                 null,
-                null);
+                null,
+                Optional.empty());
     }
 
     @Test

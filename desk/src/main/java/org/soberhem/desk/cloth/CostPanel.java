@@ -39,14 +39,12 @@ final class CostPanel extends VBox {
         grid.setVgap(5);
         int row = 0;
         for (CostReport.Line line : cost.lines()) {
-            String amount =
-                    line.byLength() ? number(line.amount()) + " m" : String.format(Locale.ROOT, "%.0f", line.amount());
             Label what = Parts.text(line.what());
             what.setMaxWidth(190);
             grid.addRow(
                     row++,
                     what,
-                    Parts.label(amount, "soft"),
+                    Parts.label(line.words(studio.format()), "soft"),
                     Parts.label(line.price() == 0 ? "no price" : number(line.sum()), "figure"));
         }
         grid.addRow(

@@ -1,7 +1,10 @@
 package org.soberhem.desk.cloth;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -12,6 +15,7 @@ import org.soberhem.core.cloth.Notion;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthFormatException;
+import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.report.CostReport;
 import org.soberhem.desk.widget.Parts;
@@ -50,27 +54,34 @@ final class NotionsPanel extends VBox {
         for (Notion.Kind kind : studio.library().notions()) {
             double need = needed.getOrDefault(kind.id(), 0.0);
             double have = studio.stash().amount(kind.id());
+            boolean lacking = CostReport.lacking(studio.situation().judgement(), studio.stash(), kind) > 1e-6;
             if (need == 0 && have == 0) {
                 continue;
             }
-            Label wanted = Parts.label(
-                    need == 0 ? "" : amount(kind, need), "figure", have + 1e-6 < need ? "needs" : "settled");
+            Label wanted = Parts.label(need == 0 ? "" : amount(kind, need), "figure", lacking ? "needs" : "settled");
             grid.addRow(
                     row++,
-                    Parts.label((have + 1e-6 < need ? "✗ " : need > 0 ? "✓ " : "") + kind.many()),
+                    Parts.label((lacking ? "✗ " : need > 0 ? "✓ " : "") + kind.many()),
                     wanted,
-                    field(kind, have == 0 ? "" : amount(kind, have), true),
-                    field(kind, price(kind) == 0 ? "" : String.format(Locale.ROOT, "%.2f", price(kind)), false));
+                    field(kind, have == 0 ? "" : inHand(kind, have), true),
+                    field(kind, price(kind) == 0 ? "" : String.format(Locale.ROOT, "%.2f", shownPrice(kind)), false));
         }
         getChildren()
                 .addAll(
                         Parts.text(
                                 row == 1
                                         ? "The sheets of this costume count no notions, and none are in hand."
-                                        : "Counted from the patterns of all garments of this costume. Prices are for one, or for a metre.",
+                                        : "Counted from the patterns of all garments of this costume. Prices are for one, or for a "
+                                                + (studio.format().clothUnit() == LengthUnit.YARD ? "yard" : "metre")
+                                                + ". Buttons of one garment are alike: write sets as 8 + 6.",
                                 "soft"),
                         grid,
                         fault);
+        CostReport.lacking(
+                        studio.situation().judgement(),
+                        studio.stash(),
+                        studio.library().notions())
+                .forEach(lacking -> getChildren().add(Parts.text(lacking.in(studio.format()), "needs")));
     }
 
     private double price(Notion.Kind kind) {
@@ -79,6 +90,18 @@ final class NotionsPanel extends VBox {
                 .mapToDouble(Notion::price)
                 .findFirst()
                 .orElse(0);
+    }
+
+    private double shownPrice(Notion.Kind kind) {
+        return kind.byLength() ? studio.format().clothPrice(price(kind)) : price(kind);
+    }
+
+    private String inHand(Notion.Kind kind, double have) {
+        return kind.inSets()
+                ? studio.stash().sets(kind.id()).stream()
+                        .map(set -> String.format(Locale.ROOT, "%.0f", set))
+                        .collect(Collectors.joining(" + "))
+                : amount(kind, have);
     }
 
     private String amount(Notion.Kind kind, double value) {
@@ -101,9 +124,15 @@ final class NotionsPanel extends VBox {
 
     private void keep(Notion.Kind kind, String typed, boolean isAmount) {
         double value;
+        List<Double> sets = new ArrayList<>();
         try {
             LengthFormat format = studio.format();
-            value = typed.isBlank()
+            if (isAmount && kind.inSets()) {
+                for (String each : typed.isBlank() ? new String[] {"0"} : typed.split("\\+")) {
+                    sets.add(Double.parseDouble(each.strip()));
+                }
+            }
+            value = typed.isBlank() || !sets.isEmpty()
                     ? 0
                     : isAmount && kind.byLength()
                             ? LengthEntry.parse(typed, format.unit()).value().toMillimetres()
@@ -113,8 +142,17 @@ final class NotionsPanel extends VBox {
                     + (kind.byLength() ? " with its unit, such as 3 yd." : "."));
             return;
         }
+        double price =
+                isAmount ? price(kind) : kind.byLength() ? studio.format().metrePrice(value) : value;
+        if (kind.inSets()) {
+            List<Double> kept = isAmount ? sets : studio.stash().sets(kind.id());
+            studio.keep(
+                    studio.stash().withSets(kind, kept, price),
+                    "notion",
+                    Sentence.of("{}: {} in hand", kind.many(), isAmount ? typed : inHand(kind, 1)));
+            return;
+        }
         double have = isAmount ? value : studio.stash().amount(kind.id());
-        double price = isAmount ? price(kind) : value;
         studio.keep(
                 studio.stash().with(new Notion(kind.id(), kind.many(), have, price)),
                 "notion",

@@ -23,6 +23,7 @@ import org.soberhem.core.cloth.Fibre;
 import org.soberhem.core.cloth.Shrinkage;
 import org.soberhem.core.cloth.Stash;
 import org.soberhem.core.length.Length;
+import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.desk.studio.KeptPictures;
 import org.soberhem.desk.widget.FileDesk;
@@ -134,8 +135,11 @@ final class StashPanel extends VBox {
                                 Parts.label("long", "soft"),
                                 length(c.length(), mm -> keep(c.withSize(c.width(), mm)))),
                         line(
-                                "price a metre",
-                                number(c.price(), value -> keep(c.withWorth(value, c.weight(), c.stretch()))),
+                                studio.format().clothUnit() == LengthUnit.YARD ? "price a yard" : "price a metre",
+                                number(
+                                        studio.format().clothPrice(c.price()),
+                                        value -> keep(c.withWorth(
+                                                studio.format().metrePrice(value), c.weight(), c.stretch()))),
                                 Parts.label("g/m²", "soft"),
                                 number(c.weight(), value -> keep(c.withWorth(c.price(), value, c.stretch())))),
                         line(

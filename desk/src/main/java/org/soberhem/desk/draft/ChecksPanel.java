@@ -1,5 +1,6 @@
 package org.soberhem.desk.draft;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.geometry.Insets;
@@ -49,8 +50,9 @@ final class ChecksPanel extends VBox {
      * Shows a garment.
      *
      * @param joins the lines by which it is sewn to others
+     * @param against what stands against what the wearer must be able to do
      */
-    void show(DraftedGarment work, List<GarmentJoin> joins, LengthFormat format) {
+    void show(DraftedGarment work, List<GarmentJoin> joins, List<PatternQuestion> against, LengthFormat format) {
         rows.getChildren().clear();
         rows.getChildren().add(Parts.label("Against the body, with the ease of the period", "caps", "pad"));
         for (CheckResult check : work.checks()) {
@@ -68,10 +70,12 @@ final class ChecksPanel extends VBox {
                     .filter(remedy -> remedy.apply(work.pattern()).refusal().isEmpty())
                     .ifPresent(remedy -> rows.getChildren().add(mend(remedy, format)));
         }
-        if (!work.questions().isEmpty()) {
+        List<PatternQuestion> questions = new ArrayList<>(work.questions());
+        questions.addAll(against);
+        if (!questions.isEmpty()) {
             rows.getChildren().add(Parts.label("For you to answer", "caps", "pad"));
         }
-        for (PatternQuestion question : work.questions()) {
+        for (PatternQuestion question : questions) {
             row(
                     question.fails() ? "✗" : question.isOpen() ? "?" : "✓",
                     question.sentence().in(format),

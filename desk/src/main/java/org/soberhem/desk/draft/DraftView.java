@@ -90,7 +90,14 @@ public final class DraftView extends PlaceView {
                 new DraftSide.Page("Numbers", numbers, false, drafted -> numbers.show(drafted, studio.format())),
                 new DraftSide.Page("Sheet", sheet, false, drafted -> sheet.show(drafted, presenter.garment())),
                 new DraftSide.Page(
-                        "Checks", checks, false, drafted -> checks.show(drafted, presenter.joins(), studio.format())),
+                        "Checks",
+                        checks,
+                        false,
+                        drafted -> checks.show(
+                                drafted,
+                                presenter.joins(),
+                                studio.situation().judgement().dailyLife(presenter.garment()),
+                                studio.format())),
                 new DraftSide.Page("Sums", sums, true, drafted -> sums.show(drafted)),
                 new DraftSide.Page("Alter", alter, true, drafted -> alter.show(drafted, presenter.garment())),
                 new DraftSide.Page(

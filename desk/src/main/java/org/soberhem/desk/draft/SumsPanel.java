@@ -12,7 +12,9 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.soberhem.core.costume.DailyNeeds;
 import org.soberhem.core.draft.CompiledSheet.Adjustable;
+import org.soberhem.core.draft.Sums;
 import org.soberhem.core.garment.Finding;
 import org.soberhem.core.garment.Sum;
 import org.soberhem.core.garment.SumValue;
@@ -20,6 +22,7 @@ import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.desk.widget.FileDesk;
+import org.soberhem.desk.widget.NeedsBox;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.files.print.PaperSize;
 import org.soberhem.files.print.SumCardPdf;
@@ -184,6 +187,12 @@ final class SumsPanel extends VBox {
     private void settings(Sum sum, LengthFormat format) {
         List<Adjustable> some = work.sheet().adjustables(sum.name());
         settings.show(work, some, format);
+        if (sum.name().equals(Sums.OPENINGS)) {
+            NeedsBox needs = new NeedsBox(studio.garments()::need);
+            needs.show(studio.situation().costume().needs().map(DailyNeeds::all).orElse(List.of()));
+            settings.getChildren().add(0, needs);
+            settings.getChildren().add(0, Parts.label("In the costume the wearer must be able to", "caps"));
+        }
         if (!some.isEmpty()) {
             settings.getChildren().add(0, Parts.label("What may be chosen for this sum", "caps"));
         }

@@ -12,6 +12,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.layers.LayerStack;
 import org.soberhem.desk.sheet.SheetChooser;
+import org.soberhem.desk.widget.NeedsBox;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.studio.Beginning;
 import org.soberhem.studio.Studio;
@@ -27,6 +28,7 @@ final class NewCostume extends VBox {
     private final TextField event = new TextField();
     private final ComboBox<String> wearer = new ComboBox<>();
     private final ChoiceBox<LayerStack> stack = new ChoiceBox<>();
+    private final NeedsBox needs = new NeedsBox(all -> {});
     private final SheetChooser drafts;
     private final Label problem = Parts.text("", "needs");
 
@@ -63,6 +65,7 @@ final class NewCostume extends VBox {
                                 named("Year", year),
                                 named("Needed on", event)),
                         new HBox(16, named("Wearer", wearer), named("Worn over", stack)),
+                        named("In it the wearer must be able to", needs),
                         named("Drafted from", drafts),
                         problem,
                         buttons());
@@ -97,7 +100,8 @@ final class NewCostume extends VBox {
                 event.getText(),
                 Optional.ofNullable(wearer.getEditor().getText()).orElse(""),
                 stack.getValue().id(),
-                drafts.chosen()));
+                drafts.chosen(),
+                needs.chosen()));
         problem.setText(missing.orElse(""));
         Parts.show(problem, missing.isPresent());
     }

@@ -154,7 +154,14 @@ class TapeDeskTest {
     void newWearer_firstSet_isWhatTheCostumeIsDrawnFrom() {
         studio.garments()
                 .begin(new Beginning(
-                        "New one", "", "1906", "", "Nobody yet", "blouse-1906", List.of("walking-skirt-1906")));
+                        "New one",
+                        "",
+                        "1906",
+                        "",
+                        "Nobody yet",
+                        "blouse-1906",
+                        List.of("walking-skirt-1906"),
+                        List.of()));
         desk.lookAtCostumesSet();
         assertThat(desk.set()).isEmpty();
         desk.beginSet();

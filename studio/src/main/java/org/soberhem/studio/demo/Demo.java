@@ -540,7 +540,8 @@ public final class Demo {
                         "w-1904-s-line/bust-lead-over-height",
                         Optional.of("She stands as she stands: the corset is not laced harder for a picture")),
                 CostumeRecord.NONE.with(pictures.plate()),
-                Progress.NOT_BEGUN);
+                Progress.NOT_BEGUN,
+                Optional.empty());
     }
 
     private Costume keepersBlouse() {

@@ -1,0 +1,106 @@
+package org.soberhem.library.moves;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.soberhem.core.alter.Effect;
+import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.cloth.Notion;
+import org.soberhem.core.cloth.Stash;
+import org.soberhem.core.draft.Checks;
+import org.soberhem.core.draft.CompiledSheet;
+import org.soberhem.core.draft.Drafter;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.length.LengthUnit;
+import org.soberhem.core.pattern.Pattern;
+import org.soberhem.core.pattern.Role;
+import org.soberhem.core.pattern.Side;
+import org.soberhem.core.report.CostReport;
+import org.soberhem.library.Library;
+
+/** Cloth, notions and what is told at the table. Amounts are common practice. */
+class MakingMovesTest {
+
+    private static final Library LIBRARY = Library.shipped();
+    private static final double IN = 25.4;
+
+    private static List<CompiledSheet> sheets() {
+        return LIBRARY.sheets();
+    }
+
+    private static Notion.Kind kind(String id) {
+        return LIBRARY.notions().stream()
+                .filter(each -> each.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** 4½ yards at 3.00 a yard are 13.50, and told in yards; the same cloth in metres. */
+    @Test
+    void c1_clothIsBoughtByTheYard() {
+        LengthFormat inches = LengthFormat.INCH_EIGHTHS;
+        double metres = 4.5 * LengthUnit.YARD.millimetres() / 1000;
+        CostReport.Line line = new CostReport.Line("linen", metres, true, inches.metrePrice(3));
+        assertThat(line.sum()).isEqualTo(13.5, within(1e-9));
+        assertThat(line.words(inches)).isEqualTo("4½ yd");
+        assertThat(line.words(LengthFormat.CENTIMETRES)).isEqualTo("4.11 m");
+        assertThat(inches.clothPrice(inches.metrePrice(3))).isEqualTo(3, within(1e-9));
+        assertThat(LengthFormat.CENTIMETRES.clothPrice(3)).isEqualTo(3);
+    }
+
+    /** Nine wanted, sets of 8 and 6: fourteen buttons are in hand, and yet it is one short of a set. */
+    @Test
+    void c2_buttonsComeInSets() {
+        Stash stash = Stash.EMPTY.withSets(kind("button"), List.of(6.0, 8.0), 0.2);
+        assertThat(stash.amount("button")).isEqualTo(14);
+        assertThat(stash.lacking(kind("button"), List.of(9.0))).isEqualTo(1);
+        assertThat(stash.lacking(kind("button"), List.of(8.0))).isZero();
+        assertThat(stash.lacking(kind("button"), List.of(6.0, 8.0))).isZero();
+        assertThat(stash.lacking(kind("button"), List.of(6.0, 8.0, 2.0))).isEqualTo(2);
+        assertThat(Stash.EMPTY.lacking(kind("hook"), List.of(3.0, 2.0))).isEqualTo(5);
+    }
+
+    @ParameterizedTest
+    @MethodSource("sheets")
+    void c3_everySheetCountsWhatItNeeds(CompiledSheet sheet) {
+        Pattern pattern = Drafter.draft(sheet, sheet.middle()).pattern();
+        Map<String, Double> notions = Checks.notions(sheet, sheet.middle(), pattern);
+        assertThat(notions).as(sheet.sheet().id()).isNotEmpty().allSatisfy((id, amount) -> {
+            assertThat(LIBRARY.notions()).extracting(Notion.Kind::id).contains(id);
+            assertThat(amount).isBetween(0.0, 50_000.0);
+        });
+    }
+
+    /** An arm-hole is told as one, by its own name. */
+    @Test
+    void f7_theArmHoleIsToldAsOne() {
+        CompiledSheet blouse = LIBRARY.sheet("blouse-1906").orElseThrow();
+        Pattern before = Drafter.draft(blouse, blouse.middle()).pattern();
+        double hole = before.pieces().stream()
+                .filter(piece -> piece.side() == Side.LEFT)
+                .flatMap(piece -> piece.edges().stream())
+                .filter(edge -> edge.role() == Role.ARMSCYE)
+                .mapToDouble(edge -> edge.path().length())
+                .sum();
+        Pattern after = LIBRARY.alterations().stream()
+                .filter(each -> each.id().equals("raise-armscye"))
+                .findFirst()
+                .orElseThrow()
+                .make(Map.of("atSide", -IN), Sides.BOTH)
+                .apply(before)
+                .pattern();
+        List<Effect> effects = Effect.between(before, after);
+        assertThat(effects).extracting(Effect::name).contains("arm-hole").noneMatch(name -> name.contains("whole armscye"));
+        assertThat(effects.stream()
+                        .filter(effect -> effect.name().equals("arm-hole"))
+                        .findFirst()
+                        .orElseThrow()
+                        .before())
+                .isEqualTo(hole, within(0.01));
+    }
+}
