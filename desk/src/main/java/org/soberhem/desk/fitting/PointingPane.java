@@ -197,15 +197,23 @@ final class PointingPane extends Pane {
         return middle;
     }
 
-    /** Stands keys one above the other in the order of their places, the column level with them on the whole. */
+    /**
+     * Stands keys one above the other in the order of their places, the column level with them on the whole. What does
+     * not fit stands in a second column, nearer to the middle.
+     */
     private void column(List<Key> keys, double x) {
         keys.sort(Comparator.comparingDouble(key -> key.place().y()));
-        double mean =
-                keys.stream().mapToDouble(key -> key.place().y()).average().orElse(0);
-        double room = getHeight() - keys.size() * STEP;
-        double top = Math.max(HEAD, Math.min(room, mean - keys.size() * STEP / 2));
-        for (int i = 0; i < keys.size(); i++) {
-            place(keys.get(i), x, top + i * STEP, true);
+        int most = Math.max(1, (int) ((getHeight() - HEAD) / STEP));
+        double inward = (x < getWidth() / 2 ? 1 : -1) * (KEY_WIDTH + 4);
+        for (int from = 0; from < keys.size(); from += most) {
+            List<Key> part = keys.subList(from, Math.min(keys.size(), from + most));
+            double mean =
+                    part.stream().mapToDouble(key -> key.place().y()).average().orElse(0);
+            double room = getHeight() - part.size() * STEP;
+            double top = Math.max(HEAD, Math.min(room, mean - part.size() * STEP / 2));
+            for (int i = 0; i < part.size(); i++) {
+                place(part.get(i), x + from / most * inward, top + i * STEP, true);
+            }
         }
     }
 
