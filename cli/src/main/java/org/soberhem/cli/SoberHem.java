@@ -41,6 +41,7 @@ import picocli.CommandLine.Option;
             ScaleCommand.class,
             GraftCommand.class,
             ServesCommand.class,
+            StepsCommand.class,
             SumCommand.class,
             SumsCommand.class,
             SkirtCommand.class,

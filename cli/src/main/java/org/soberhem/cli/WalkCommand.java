@@ -50,7 +50,7 @@ final class WalkCommand extends Answering {
                     walk.steps().stream().map(step -> json(step, format)).toList()));
         } else {
             int number = 1;
-            for (DraftingSteps.Step step : walk.steps()) {
+            for (DraftingSteps.Step step : walk.brief()) {
                 out().println(number++ + ". " + step.whole().in(format));
             }
         }

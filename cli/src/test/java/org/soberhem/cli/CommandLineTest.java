@@ -125,6 +125,27 @@ class CommandLineTest {
         return Files.write(folder.resolve("suit.csv"), lines).toString();
     }
 
+    /** A shirt of seven rectangles: every one with its size comes first, and no edge of a plain rectangle is drawn. */
+    @Test
+    void w4_theWalkOfAShirt_beginsWithItsRectangles() throws IOException {
+        List<String> lines = new ArrayList<>(List.of("measure,value"));
+        Library.shipped()
+                .sheet("shirt-1780")
+                .orElseThrow()
+                .middle()
+                .measures()
+                .forEach((id, value) -> lines.add(id + "," + value.left() + " mm"));
+        String body = Files.write(folder.resolve("shirt.csv"), lines).toString();
+        assertThat(run("walk", "shirt-1780", "--measures", body)).isZero();
+        List<String> walk = out.toString().lines().toList();
+        for (String piece : List.of("body", "sleeve", "gusset", "neck gusset", "shoulder strip", "collar", "cuff")) {
+            assertThat(walk.subList(0, 7))
+                    .as(piece)
+                    .anySatisfy(line -> assertThat(line).contains("first: " + piece + ": ", " finished, cut "));
+        }
+        assertThat(walk).hasSizeLessThan(80).noneMatch(line -> line.contains("gusset: draw"));
+    }
+
     @Test
     void check_settingsCount() throws IOException {
         assertThat(run("check", "blouse-1906", "--measures", middle(), "--set", "lap=1 1/4 in"))
@@ -204,7 +225,7 @@ class CommandLineTest {
     }
 
     @Test
-    void everyCommand_tellsItsOptions_whateverElseIsMissing() {
+    void w3_everyCommand_tellsItsOptions_whateverElseIsMissing() {
         assertThat(run("--help")).isZero();
         assertThat(out.toString()).contains("--demo", "--workspace=FOLDER", "verify", "draft");
         for (String command : SoberHem.commands()) {
@@ -418,6 +439,6 @@ class CommandLineTest {
         run("check", "blouse-1906", "--measures", file);
         assertThat(out.toString())
                 .contains(
-                        "granted At a bust of 36 in the scale draws for a back-length of 15½ in; the tape says 17 in, 1½ in more");
+                        "granted At a bust of 36 in the scale draws for a back length of 15½ in; the tape says 17 in, 1½ in more");
     }
 }

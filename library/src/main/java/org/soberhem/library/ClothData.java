@@ -1,12 +1,15 @@
 package org.soberhem.library;
 
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.soberhem.core.cloth.Fibre;
 import org.soberhem.core.cloth.Notion;
 import org.soberhem.core.cloth.Shrinkage;
 import org.soberhem.core.formula.SheetException;
+import org.soberhem.core.plan.Manner;
 import org.soberhem.core.plan.SewingOrder;
 import org.soberhem.core.plan.Task;
 import org.soberhem.library.input.YamlNode;
@@ -82,11 +85,25 @@ final class ClothData {
      * @throws SheetException if something is wrong; the message says what and in which line
      */
     static SewingOrder making(String text) {
-        YamlNode root = YamlNode.parse(text).only("before", "kinds", "after");
+        YamlNode root = YamlNode.parse(text).only("before", "kinds", "after", "manners");
         return new SewingOrder(
                 root.get("before").items().stream().map(ClothData::step).toList(),
                 root.get("kinds").items().stream().map(ClothData::kind).toList(),
-                root.get("after").items().stream().map(ClothData::step).toList());
+                root.get("after").items().stream().map(ClothData::step).toList(),
+                manners(root.get("manners")));
+    }
+
+    private static Map<Manner, Manner.Factors> manners(YamlNode node) {
+        Map<Manner, Manner.Factors> all = new EnumMap<>(Manner.class);
+        for (Manner manner : Manner.values()) {
+            node.find(manner.name().toLowerCase(Locale.ROOT).replace('_', '-'))
+                    .ifPresent(changes -> all.put(
+                            manner,
+                            new Manner.Factors(
+                                    changes.get("bench").number() / 100.0,
+                                    changes.get("hand").number() / 100.0)));
+        }
+        return all;
     }
 
     private static SewingOrder.Step step(YamlNode node) {

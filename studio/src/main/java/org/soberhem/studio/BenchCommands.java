@@ -20,7 +20,9 @@ import org.soberhem.core.draft.DraftSheet;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.plan.Bench;
 import org.soberhem.core.plan.Forecast;
+import org.soberhem.core.plan.Manner;
 import org.soberhem.core.plan.Pace;
+import org.soberhem.core.plan.SewingOrder;
 import org.soberhem.core.plan.Task;
 import org.soberhem.files.exchange.CalendarFile;
 
@@ -64,6 +66,28 @@ public final class BenchCommands {
             }
         }
         keep(new Bench(tasks, bench().spells()), "steps", Sentence.of("Took the steps from the sheets"));
+    }
+
+    /** Takes other times and places for what is not begun yet and comes from the sheets, by the manner of sewing. */
+    public void sew(Manner manner) {
+        Set<String> begun = new HashSet<>();
+        bench().spells().forEach(spell -> begun.add(spell.task()));
+        Set<String> sentences = new HashSet<>();
+        costume()
+                .garments()
+                .forEach(garment ->
+                        sentences.addAll(studio.current().sheet(garment).sheet().sewing()));
+        SewingOrder order = studio.library().making().sewn(manner);
+        List<Task> tasks = bench().tasks().stream()
+                .map(task -> {
+                    if (task.isDone() || begun.contains(task.id()) || !sentences.contains(task.title())) {
+                        return task;
+                    }
+                    SewingOrder.Step step = order.said(task.title());
+                    return task.with(copy -> copy.minutes(step.minutes()).where(step.where()));
+                })
+                .toList();
+        keep(new Bench(tasks, bench().spells()), "manner", Sentence.of("Sewn {}", manner.words()));
     }
 
     /** Says whether a garment has no steps yet. */

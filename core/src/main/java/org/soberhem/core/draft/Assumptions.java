@@ -60,9 +60,9 @@ public record Assumptions(Draft.Scaling scale, String measure, double drawn, dou
     public Sentence sentence() {
         return Sentence.of(
                 "At a {} of {} the scale draws for a {} of {}; the tape says {}, {} {}",
-                scale.by(),
+                scale.by().replace('-', ' '),
                 scale.measured(),
-                measure,
+                measure.replace('-', ' '),
                 drawn,
                 read,
                 Math.abs(read - drawn),

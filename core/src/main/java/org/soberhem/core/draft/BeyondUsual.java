@@ -3,6 +3,7 @@ package org.soberhem.core.draft;
 import java.util.List;
 import org.soberhem.core.formula.Frame;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.length.WrittenLengths;
 import org.soberhem.core.pattern.Side;
 
 /**
@@ -65,6 +66,6 @@ public record BeyondUsual(String title, double value, double least, double most,
 
     /** Returns what is asked of the maker. */
     public Sentence words() {
-        return Sentence.of("{} is {}: {} to {} is usual ({})", title, value, least, most, why);
+        return Sentence.of("{} is {}: {} to {} is usual ({})", title, value, least, most, WrittenLengths.sentence(why));
     }
 }

@@ -2,6 +2,7 @@ package org.soberhem.core.draft;
 
 import java.util.Optional;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.length.WrittenLengths;
 
 /**
  * A finished girth, length or opening beside the body.
@@ -99,7 +100,7 @@ public record CheckResult(
     /** Returns what was found, in words. */
     public Sentence sentence() {
         if (isLeftSo()) {
-            return Sentence.of("{}: left so, {}", capital(name), why);
+            return Sentence.of("{}: left so, {}", capital(name), WrittenLengths.sentence(why));
         }
         if (Double.isNaN(is)) {
             return Sentence.of("{}: not judged, an alteration has taken its place away", capital(name));
@@ -112,7 +113,12 @@ public record CheckResult(
         }
         if (isOpening() || most == Double.MAX_VALUE) {
             return Sentence.of(
-                    "{} is {}, {} too small: at least {} is wanted, {}", capital(name), is, correction(), least, why);
+                    "{} is {}, {} too small: at least {} is wanted, {}",
+                    capital(name),
+                    is,
+                    correction(),
+                    least,
+                    WrittenLengths.sentence(why));
         }
         return Sentence.of(
                 "{} is {}, {} too {}: {} to {} is wanted over the body's {}",

@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.length.WrittenLengths;
 
 /**
  * A draft step by step, as one would draw it by hand: each line with its sentence in the wearer's own numbers.
@@ -37,7 +38,7 @@ public record DraftingSteps(List<Step> steps) {
 
         /** Returns the step in one sentence, with what it is for. */
         public Sentence whole() {
-            return why.map(reason -> Sentence.of("{}: {} ({})", owner, sentence, reason))
+            return why.map(reason -> Sentence.of("{}: {} ({})", owner, sentence, WrittenLengths.sentence(reason)))
                     .orElseGet(() -> Sentence.of("{}: {}", owner, sentence));
         }
     }
@@ -63,6 +64,23 @@ public record DraftingSteps(List<Step> steps) {
      */
     public static DraftingSteps of(CompiledSheet sheet, Inputs inputs) {
         return Drafter.walk(sheet, inputs);
+    }
+
+    /**
+     * Returns the steps for paper, where lines need not be shown one by one: of a piece that is told as a rectangle its
+     * straight edges are left out.
+     */
+    public List<Step> brief() {
+        return steps.stream()
+                .filter(step -> step.kind() != Kind.LINE || !isRuled(step.owner()))
+                .toList();
+    }
+
+    private boolean isRuled(String owner) {
+        return steps.stream()
+                .anyMatch(step -> step.owner().equals(owner)
+                        && step.kind() == Kind.POINT
+                        && step.subject().isEmpty());
     }
 
     /** Returns the steps that draw one frame or piece. */

@@ -1,11 +1,13 @@
 package org.soberhem.core.draft;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.soberhem.core.formula.Frame;
 import org.soberhem.core.formula.SourceText;
 import org.soberhem.core.formula.Units;
@@ -13,6 +15,7 @@ import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.LineSegment;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.pattern.CutShape;
 import org.soberhem.core.pattern.Dart;
 import org.soberhem.core.pattern.Edge;
 import org.soberhem.core.pattern.Notch;
@@ -29,6 +32,12 @@ final class DraftingStepsWriter {
     /** Stands for the piece where the sheet's amounts are worked out, before anything is drawn. */
     private static final String AMOUNTS = "first";
 
+    /** The system of a sheet whose pieces are rectangles for the most part. */
+    private static final String RECTANGLES = "rectangles";
+
+    /** An outline that fills its box but for less is a rectangle. */
+    private static final double ALL_OF_ITS_BOX = 0.999;
+
     private final CompiledSheet sheet;
     private final Frame frame;
     private final Map<String, PieceDrawer> drawn;
@@ -41,18 +50,30 @@ final class DraftingStepsWriter {
     }
 
     DraftingSteps walk() {
+        if (RECTANGLES.equals(sheet.sheet().about().system())) {
+            sheet.pieces.values().forEach(this::size);
+        }
         sheet.amounts.forEach(this::amount);
         for (CompiledSheet.Ground ground : sheet.grounds) {
             CompiledSheet.PieceRuns piece = sheet.pieces.get(ground.name());
             ground.solves().forEach(solve -> solved(ground, solve));
             if (piece != null && piece.written().rectangle()) {
                 rectangle(piece);
+                lines(piece);
             } else {
+                Set<String> apart = piece == null ? Set.of() : apart(piece);
                 StepWriter writer = new StepWriter(frame);
-                ground.points().forEach(point -> steps.add(writer.step(ground, point)));
+                for (boolean helps : new boolean[] {false, true}) {
+                    if (helps && piece != null) {
+                        lines(piece);
+                    }
+                    ground.points().stream()
+                            .filter(point -> apart.contains(point.name()) == helps)
+                            .forEach(point -> steps.add(writer.step(ground, point)));
+                }
             }
             if (piece != null) {
-                piece(piece);
+                cut(piece);
             }
         }
         return new DraftingSteps(steps);
@@ -61,10 +82,11 @@ final class DraftingStepsWriter {
     private void amount(CompiledSheet.Amount amount) {
         Object value = StepWriter.value(amount.formula().dimension(), frame.slots[amount.slot()]);
         String written = amount.formula().source().text();
-        // What hangs on a choice cannot be said as a sum.
-        Sentence sentence = written.contains("if(")
-                ? Sentence.of("{} is {}", amount.name(), value)
-                : Sentence.of("{} is {}: {}", amount.name(), Units.formula(written), value);
+        String name = amount.name().replace('-', ' ');
+        // What hangs on a choice, or on more than a sum, is told by its value alone.
+        Sentence sentence = Units.formula(written)
+                .map(rule -> Sentence.of("{} is {}: {}", name, rule, value))
+                .orElse(Sentence.of("{} is {}", name, value));
         steps.add(plain(AMOUNTS, DraftingSteps.Kind.AMOUNT, sentence));
     }
 
@@ -73,18 +95,84 @@ final class DraftingStepsWriter {
                 ground.name(),
                 DraftingSteps.Kind.AMOUNT,
                 Sentence.of(
-                        "{} is {}: tried between {} and {} until {} was {}",
-                        solve.name(),
+                        "{} is {}: tried between {} and {} until {} came to {}",
+                        solve.name().replace('-', ' '),
                         StepWriter.value(solve.from().dimension(), frame.slots[solve.slot()]),
                         StepWriter.value(solve.from().dimension(), solve.from().value(frame)),
                         StepWriter.value(solve.to().dimension(), solve.to().value(frame)),
-                        Units.formula(solve.until().source().text()),
+                        what(solve),
                         StepWriter.value(solve.is().dimension(), solve.is().value(frame)))));
+    }
+
+    /** Says what is watched while something is tried: the edges that a formula adds up, or only that it is a sum. */
+    private static String what(CompiledSheet.Solve solve) {
+        List<String> edges = solve.watched().stream()
+                .map(edge -> edge.name().replace('-', ' '))
+                .distinct()
+                .toList();
+        return edges.isEmpty() ? "what is wanted" : "the " + String.join(" and the ", edges);
     }
 
     private static DraftingSteps.Step plain(String owner, DraftingSteps.Kind kind, Sentence sentence) {
         return new DraftingSteps.Step(
                 owner, "", kind, sentence, Optional.empty(), List.of(), Optional.empty(), Optional.empty());
+    }
+
+    /** A piece that is a rectangle is told first, with its size: many are cut without drawing anything. */
+    private void size(CompiledSheet.PieceRuns runs) {
+        Piece piece = drawn.get(runs.name()).piece();
+        Box seam = piece.seamLine().box();
+        boolean isRectangle = Math.abs(piece.seamLine().signedArea()) > ALL_OF_ITS_BOX * seam.width() * seam.height();
+        if (isRectangle) {
+            double wide = piece.shape() == CutShape.FOLD ? 2 : 1;
+            Box cut = piece.cuttingLine().box();
+            steps.add(plain(
+                    AMOUNTS,
+                    DraftingSteps.Kind.AMOUNT,
+                    Sentence.of(
+                            "{}: {} by {} finished, cut {} by {} ({})",
+                            runs.name().replace('-', ' '),
+                            seam.height(),
+                            seam.width() * wide,
+                            cut.height(),
+                            cut.width() * wide,
+                            runs.written().shape().words(cutCounts(piece)))));
+        }
+    }
+
+    /** Returns the points that nothing of the outline hangs on: they only place grain, levels and marks. */
+    private static Set<String> apart(CompiledSheet.PieceRuns runs) {
+        Set<String> needed = new HashSet<>();
+        for (DraftSheet.JoinSheet join : runs.written().outline()) {
+            needed.add(join.to().text());
+            Stream.of(join.guides().stream(), join.leaves().stream(), join.comes().stream())
+                    .flatMap(each -> each)
+                    .map(SourceText::text)
+                    .forEach(needed::add);
+        }
+        runs.written()
+                .darts()
+                .values()
+                .forEach(dart -> Stream.of(dart.point(), dart.first(), dart.second())
+                        .map(SourceText::text)
+                        .forEach(needed::add));
+        Map<String, DraftSheet.StepSheet> points = runs.written().ground().points();
+        int before;
+        do {
+            before = needed.size();
+            points.forEach((name, step) -> {
+                if (needed.contains(name)) {
+                    step.points().stream().map(SourceText::text).forEach(needed::add);
+                }
+            });
+        } while (needed.size() > before);
+        // What formulas measure from point to point is not followed: such a piece keeps its order.
+        boolean measures = points.values().stream()
+                .flatMap(step -> step.amounts().stream())
+                .anyMatch(amount -> amount.text().contains("("));
+        Set<String> apart = new HashSet<>(points.keySet());
+        apart.removeAll(needed);
+        return measures ? Set.of() : apart;
     }
 
     private void rectangle(CompiledSheet.PieceRuns runs) {
@@ -114,7 +202,7 @@ final class DraftingStepsWriter {
                         : Sentence.of("{}: rule it with the tape and a square from the selvedge", size)));
     }
 
-    private void piece(CompiledSheet.PieceRuns runs) {
+    private void lines(CompiledSheet.PieceRuns runs) {
         Piece piece = drawn.get(runs.name()).piece();
         for (CompiledSheet.EdgeRun run : runs.edges()) {
             Edge edge = piece.edge(run.name()).orElseThrow();
@@ -134,6 +222,10 @@ final class DraftingStepsWriter {
                     Optional.of(line)));
         }
         marks(piece);
+    }
+
+    private void cut(CompiledSheet.PieceRuns runs) {
+        Piece piece = drawn.get(runs.name()).piece();
         steps.add(plain(
                 runs.name(),
                 DraftingSteps.Kind.CUT,

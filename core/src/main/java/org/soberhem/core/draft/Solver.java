@@ -35,15 +35,11 @@ final class Solver {
             double wanted = solve.is().value(frame);
             throw new DraftException(
                     ground.name(),
-                    "\"{}\" of \"{}\" has no answer between its limits: {} shall be {}, but is {} at {} and {} at {}",
-                    solve.name(),
-                    ground.name(),
-                    solve.until().source().text(),
+                    "The {} cannot be drawn from these measurements: what must come to {} can be made {} to {} only",
+                    ground.name().replace('-', ' '),
                     shown(solve.until(), wanted),
-                    shown(solve.until(), wanted + atLow),
-                    shown(solve.from(), low),
-                    shown(solve.until(), wanted + atHigh),
-                    shown(solve.to(), high));
+                    shown(solve.until(), wanted + Math.min(atLow, atHigh)),
+                    shown(solve.until(), wanted + Math.max(atLow, atHigh)));
         }
         return Bisection.between(
                 low, high, ROUNDS, amount -> atLow * missing(ground, solve, frame, amount, steady) > 0);

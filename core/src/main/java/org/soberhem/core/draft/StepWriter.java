@@ -154,7 +154,12 @@ final class StepWriter {
             return Sentence.of("{}", millimetres);
         }
         String shown = Units.shown(written);
-        return Sentence.of("{} ({})", shown.equals(written) ? Units.formula(written) : shown, millimetres);
+        if (!shown.equals(written)) {
+            return Sentence.of("{} ({})", shown, millimetres);
+        }
+        return Units.formula(written)
+                .map(rule -> Sentence.of("{} ({})", rule, millimetres))
+                .orElse(Sentence.of("{}", millimetres));
     }
 
     /** Returns a value as its kind is shown. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.soberhem.core.length.WrittenLengths;
 
 /**
  * What a sum starts from.
@@ -104,7 +105,7 @@ public record SumInputs(
                                     year(),
                                     least,
                                     most,
-                                    usage.why())
+                                    WrittenLengths.sentence(usage.why()))
                             : Finding.asks(
                                     "{} {}: about {} it is usually {} to {} ({})",
                                     called,
@@ -112,7 +113,7 @@ public record SumInputs(
                                     year(),
                                     least,
                                     most,
-                                    usage.why()));
+                                    WrittenLengths.sentence(usage.why())));
         });
         return findings;
     }

@@ -12,6 +12,9 @@ import org.soberhem.core.length.Sentence;
  */
 public record SeamCheck(Seam seam, Side side, double firstLength, double secondLength) {
 
+    /** Less is not shown as a number, in millimetres: 1/16 in. */
+    private static final double HAIR = 25.4 / 16;
+
     /** What a careful cutter cannot see, in millimetres. */
     public static final double TOLERANCE = 0.5;
 
@@ -59,23 +62,24 @@ public record SeamCheck(Seam seam, Side side, double firstLength, double secondL
         if (isTrue()) {
             return Math.abs(difference) < TOLERANCE
                     ? Sentence.of("{}: the lengths agree", where)
-                    : Sentence.of("{}: {} {}, within its ease", where, millimetres(Math.abs(difference)), longer());
+                    : Sentence.of("{}: {} {}, within its ease", where, shown(Math.abs(difference)), longer());
         }
         return Sentence.of(
                 "{}: {} {}, wanted {} to {} of ease",
                 where,
-                millimetres(Math.abs(difference)),
+                shown(Math.abs(difference)),
                 longer(),
-                millimetres(seam.least()),
-                millimetres(seam.most()));
+                seam.least(),
+                seam.most());
     }
 
     private String longer() {
         return difference() > 0 ? "longer" : "shorter";
     }
 
-    private static String millimetres(double value) {
-        return Math.round(value * 10) / 10.0 + " mm";
+    /** Less than can be shown is a hair. */
+    private static Object shown(double value) {
+        return value < HAIR ? "a hair" : (Object) value;
     }
 
     private static String ratio(double value) {

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -16,8 +17,9 @@ import java.util.regex.Pattern;
  * @param before steps before the sewing, in order
  * @param kinds of work, by the words that name them
  * @param after steps after the sewing, in order
+ * @param manners what a manner of sewing changes; one that is missing changes nothing
  */
-public record SewingOrder(List<Step> before, List<Kind> kinds, List<Step> after) {
+public record SewingOrder(List<Step> before, List<Kind> kinds, List<Step> after, Map<Manner, Manner.Factors> manners) {
 
     /** What no word tells anything of takes so long, in minutes. */
     private static final int UNTOLD = 45;
@@ -62,6 +64,15 @@ public record SewingOrder(List<Step> before, List<Kind> kinds, List<Step> after)
             return new Kind(Pattern.compile("\\b(?:" + any + ")"), minutes, look, where, spare);
         }
 
+        private Kind sewn(Manner manner, Manner.Factors factors) {
+            boolean atBench = where == Task.Where.BENCH;
+            Task.Where there = manner == Manner.BY_HAND && atBench
+                    ? Task.Where.HAND
+                    : manner == Manner.BY_MACHINE ? Task.Where.BENCH : where;
+            double factor = atBench ? factors.bench() : factors.hand();
+            return new Kind(words, (int) Math.round(minutes * factor), look, there, spare);
+        }
+
         boolean isNamedIn(String sentence) {
             return words.matcher(sentence.toLowerCase(Locale.ROOT)).find();
         }
@@ -71,6 +82,19 @@ public record SewingOrder(List<Step> before, List<Kind> kinds, List<Step> after)
         before = List.copyOf(before);
         kinds = List.copyOf(kinds);
         after = List.copyOf(after);
+        manners = Map.copyOf(manners);
+    }
+
+    /** Returns the order for a manner of sewing: what is sewn takes another time, and is done in another place. */
+    public SewingOrder sewn(Manner manner) {
+        Manner.Factors factors = manners.get(manner);
+        return factors == null
+                ? this
+                : new SewingOrder(
+                        before,
+                        kinds.stream().map(kind -> kind.sewn(manner, factors)).toList(),
+                        after,
+                        manners);
     }
 
     /** Says whether a kind of garment hangs before its hem is levelled. */

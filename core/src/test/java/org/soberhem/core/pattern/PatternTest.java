@@ -63,7 +63,7 @@ class PatternTest {
         SeamCheck check = new SeamCheck(seam, Side.LEFT, 255, 250);
         assertThat(check.isTrue()).isFalse();
         assertThat(check.sentence().in(LengthFormat.CENTIMETRES))
-                .isEqualTo("front side to back side (wearer's left): 5.0 mm longer, wanted 0.0 mm to 0.0 mm of ease");
+                .isEqualTo("front side to back side (wearer's left): 0.5 cm longer, wanted 0.0 cm to 0.0 cm of ease");
     }
 
     @Test

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -93,7 +94,8 @@ class BenchTest {
                         SewingOrder.Kind.of(List.of("gather"), 50, "even", Task.Where.HAND, false),
                         SewingOrder.Kind.of(List.of("hem"), 75, "", Task.Where.TRAVELS, false)),
                 List.of(new SewingOrder.Step(
-                        List.of("skirt"), "Hang", Task.Kind.WAIT, 1440, "", Task.Where.BENCH, false)));
+                        List.of("skirt"), "Hang", Task.Kind.WAIT, 1440, "", Task.Where.BENCH, false)),
+                Map.of(Manner.BY_HAND, new Manner.Factors(2.5, 1), Manner.BY_MACHINE, new Manner.Factors(1, 0.5)));
         List<Task> steps =
                 making.steps("Skirt", "skirt", List.of("Gather it to the band.", "Hem.", "Sing."), Set.of("step-1"));
         assertThat(steps)

@@ -6,6 +6,7 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
@@ -13,6 +14,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.judging.Target;
 import org.soberhem.core.plan.Bench;
+import org.soberhem.core.plan.Manner;
 import org.soberhem.core.plan.Task;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
@@ -164,6 +166,17 @@ public final class BenchView extends PlaceView {
             Label none = Parts.text("Nothing here now.", "soft", "figure");
             none.setPadding(new Insets(24));
             steps.getChildren().add(none);
+        }
+        if (!desk.bench().tasks().isEmpty()) {
+            ChoiceBox<Manner> manner = new ChoiceBox<>();
+            manner.setConverter(Parts.words(Manner::words));
+            manner.getItems().setAll(Manner.values());
+            manner.setId("manner");
+            manner.setOnAction(event -> desk.sew(manner.getValue()));
+            HBox sewn = new HBox(
+                    8, Parts.label("Sewn", "soft"), manner, Parts.text("changes what is not begun", "small", "soft"));
+            sewn.setPadding(new Insets(12, 16, 0, 16));
+            steps.getChildren().add(sewn);
         }
         if (desk.canPropose()) {
             HBox more = new HBox(Parts.button("Add the steps of the other garments", desk::propose));

@@ -192,8 +192,9 @@ public final class PrintPanel extends VBox {
                 .mapToDouble(piece -> piece.seamLine().box().height())
                 .max()
                 .orElseThrow();
-        String title = Units.formula(scale.law()) + ", at a " + scale.by() + " of "
-                + studio.format().format(scale.measured());
+        String title =
+                Units.formula(scale.law()).map(law -> law.in(studio.format())).orElse("By rule") + ", at a "
+                        + scale.by() + " of " + studio.format().format(scale.measured());
         return RulerPdf.ofScale(title, scale.unit(), longest, sheet());
     }
 

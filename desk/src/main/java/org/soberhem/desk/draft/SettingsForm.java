@@ -14,6 +14,7 @@ import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.length.WrittenLengths;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.studio.Studio;
@@ -45,14 +46,23 @@ final class SettingsForm extends VBox {
             Control field = each.ways().isEmpty() ? amount(each, value, format) : way(each, (int) value);
             field.setId("setting-" + each.name().replace('.', '-'));
             String limits = each.ways().isEmpty()
-                    ? Units.shown(each.least()) + " to " + Units.shown(each.most()) + " is usual: "
+                    ? limit(each.least(), format) + " to " + limit(each.most(), format) + " is usual: "
                     : "";
             Label words = Parts.label(each.title(), "figure");
             words.setMinWidth(84);
             HBox line = new HBox(8, words, field);
             line.setAlignment(Pos.CENTER_LEFT);
-            getChildren().add(new VBox(1, line, Parts.text(limits + each.why(), "small", "soft")));
+            getChildren()
+                    .add(new VBox(
+                            1,
+                            line,
+                            Parts.text(
+                                    limits + WrittenLengths.sentence(each.why()).in(format), "small", "soft")));
         }
+    }
+
+    private static String limit(String written, LengthFormat format) {
+        return Units.formula(written).map(words -> words.in(format)).orElse("by rule");
     }
 
     private String garment() {

@@ -30,7 +30,7 @@ public final class DraftingCardPdf {
             flow.space(3);
             String owner = "";
             int number = 1;
-            for (DraftingSteps.Step step : walk.steps()) {
+            for (DraftingSteps.Step step : walk.brief()) {
                 if (!step.owner().equals(owner)) {
                     owner = step.owner();
                     flow.space(3);

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -20,6 +21,8 @@ import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Role;
 import org.soberhem.core.pattern.Side;
+import org.soberhem.core.plan.Manner;
+import org.soberhem.core.plan.Task;
 import org.soberhem.core.report.CostReport;
 import org.soberhem.library.Library;
 
@@ -95,12 +98,53 @@ class MakingMovesTest {
                 .apply(before)
                 .pattern();
         List<Effect> effects = Effect.between(before, after);
-        assertThat(effects).extracting(Effect::name).contains("arm-hole").noneMatch(name -> name.contains("whole armscye"));
+        assertThat(effects)
+                .extracting(Effect::name)
+                .contains("arm-hole")
+                .noneMatch(name -> name.contains("whole armscye"));
         assertThat(effects.stream()
                         .filter(effect -> effect.name().equals("arm-hole"))
                         .findFirst()
                         .orElseThrow()
                         .before())
                 .isEqualTo(hole, within(0.01));
+    }
+
+    /** By hand the seams take two and a half times as long and leave the bench; by machine nothing can travel. */
+    @Test
+    void c6_theMannerOfSewing_changesMinutesAndWhatCanTravel() {
+        List<Task> mixed = steps(Manner.MIXED);
+        List<Task> byHand = steps(Manner.BY_HAND);
+        List<Task> byMachine = steps(Manner.BY_MACHINE);
+        assertThat(minutes(byHand)).isGreaterThan(minutes(mixed)).isGreaterThan(minutes(byMachine));
+        assertThat(byMachine)
+                .filteredOn(task -> LIBRARY.sheet("shirt-1780")
+                        .orElseThrow()
+                        .sheet()
+                        .sewing()
+                        .contains(task.title()))
+                .allMatch(task -> task.where() == Task.Where.BENCH);
+        assertThat(byHand).anyMatch(task -> task.where() != Task.Where.BENCH);
+    }
+
+    private static List<Task> steps(Manner manner) {
+        var sheet = LIBRARY.sheet("shirt-1780").orElseThrow().sheet();
+        return LIBRARY.making().sewn(manner).steps("Shirt", "shirt", sheet.sewing(), Set.of());
+    }
+
+    private static int minutes(List<Task> tasks) {
+        return tasks.stream()
+                .filter(task -> task.kind() == Task.Kind.WORK)
+                .mapToInt(Task::minutes)
+                .sum();
+    }
+
+    /** Straight widths stay on their thread: a shift and a petticoat wait for nothing, a gored skirt hangs. */
+    @Test
+    void c5_onlyWhatHangs_waits() {
+        assertThat(LIBRARY.making().hangs("shift")).isFalse();
+        assertThat(LIBRARY.making().hangs("petticoat")).isFalse();
+        assertThat(LIBRARY.making().hangs("gathered-skirt")).isFalse();
+        assertThat(LIBRARY.making().hangs("skirt")).isTrue();
     }
 }

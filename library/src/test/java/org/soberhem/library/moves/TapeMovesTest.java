@@ -252,4 +252,38 @@ class TapeMovesTest {
         }
         assertThat(LIBRARY.measures().find("overbust").orElseThrow().id()).isEqualTo("high-bust");
     }
+
+    /** A child of 42 in has no slit of 14 in: slits, gusset, width and puff follow the body. */
+    @Test
+    void t8_aChildsShirt_isProportioned() {
+        CompiledSheet shirt = sheet("shirt-1780");
+        Inputs child = measured(
+                shirt.middle(),
+                Map.ofEntries(
+                        Map.entry("shoulder-width", 11.0),
+                        Map.entry("shoulder-length", 3.25),
+                        Map.entry("chest", 23.0),
+                        Map.entry("arm-hole-loop", 14.0),
+                        Map.entry("upper-arm", 7.0),
+                        Map.entry("shoulder-to-wrist", 15.0),
+                        Map.entry("neck-muscle-length", 1.25),
+                        Map.entry("neck-base", 11.0),
+                        Map.entry("wrist", 5.0),
+                        Map.entry("hand", 6.0),
+                        Map.entry("head", 20.5),
+                        Map.entry("nape-to-waist", 9.5),
+                        Map.entry("waist-to-knee", 13.0)));
+        DraftedGarment work = DraftedGarment.of(shirt, child, List.of());
+        Map<String, Double> set = work.draft().settings();
+        assertThat(set.get("stem") / IN).isBetween(6.0, 8.0);
+        assertThat(set.get("broad") / IN).isLessThan(10);
+        assertThat(set.get("gusset") / IN).isEqualTo(3.5, within(0.01));
+        assertThat(work.draft().beyond())
+                .extracting(each -> each.title())
+                .doesNotContain("Depth of the neck slit", "Underarm gusset");
+        Map<String, Double> grown =
+                DraftedGarment.of(shirt, shirt.middle(), List.of()).draft().settings();
+        assertThat(grown.get("stem")).isEqualTo(14 * IN, within(0.01));
+        assertThat(grown.get("gusset")).isEqualTo(6 * IN, within(0.01));
+    }
 }

@@ -84,10 +84,10 @@ public record Outcome(
                 List.of());
     }
 
-    /** A difference that would be shown as nothing is told in tenths of a millimetre. */
+    /** A difference that would be shown as nothing is a hair. */
     private static Object difference(SeamCheck check) {
         double difference = Math.abs(check.difference());
-        return difference < TRUED ? Math.round(difference * 10) / 10.0 + " mm" : (Object) difference;
+        return difference < TRUED ? "a hair" : (Object) difference;
     }
 
     private static boolean isTiny(SeamCheck check) {
