@@ -35,8 +35,9 @@ final class Solver {
             double wanted = solve.is().value(frame);
             throw new DraftException(
                     ground.name(),
-                    "The {} cannot be drawn from these measurements: what must come to {} can be made {} to {} only",
+                    "The {} cannot be drawn from these measurements: by its {} what must come to {} can be made {} to {} only",
                     ground.name().replace('-', ' '),
+                    solve.name().replace('-', ' '),
                     shown(solve.until(), wanted),
                     shown(solve.until(), wanted + Math.min(atLow, atHigh)),
                     shown(solve.until(), wanted + Math.max(atLow, atHigh)));
