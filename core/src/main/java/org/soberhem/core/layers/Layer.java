@@ -2,6 +2,7 @@ package org.soberhem.core.layers;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -43,6 +44,27 @@ public record Layer(
         Shape shape,
         List<String> cautions)
         implements LayerBuilder.With {
+
+    /** Parts the id of a layer from what its maker calls their own one. */
+    private static final char OWN = '~';
+
+    /** Returns the id of one's own layer of a kind, such as "my old stays": another one of it is another layer. */
+    public static String named(String id, String own) {
+        String words = own.strip().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\d]+", "-");
+        return words.isEmpty() ? base(id) : base(id) + OWN + words;
+    }
+
+    /** Returns the id of the kind of a layer, one's own or not. */
+    public static String base(String id) {
+        int at = id.indexOf(OWN);
+        return at < 0 ? id : id.substring(0, at);
+    }
+
+    /** Returns the layer as one's own. */
+    Layer owned(String ownId) {
+        return with(copy -> copy.id(ownId)
+                .name(name + ", " + ownId.substring(ownId.indexOf(OWN) + 1).replace('-', ' ')));
+    }
 
     /**
      * By how much a reading over the layer differs from the one beneath it.

@@ -35,8 +35,12 @@ public record Wardrobe(List<Layer> layers, List<LayerStack> stacks, Map<String, 
         return new Wardrobe(layers, all, cautions);
     }
 
+    /** Finds a layer by its id; one's own of a kind is that kind under its own name. */
     public Optional<Layer> layer(String id) {
-        return layers.stream().filter(layer -> layer.id().equals(id)).findFirst();
+        String base = Layer.base(id);
+        Optional<Layer> kind =
+                layers.stream().filter(layer -> layer.id().equals(base)).findFirst();
+        return base.equals(id) ? kind : kind.map(layer -> layer.owned(id));
     }
 
     public Optional<LayerStack> stack(String id) {
@@ -118,8 +122,8 @@ public record Wardrobe(List<Layer> layers, List<LayerStack> stacks, Map<String, 
                 boolean twoShapers =
                         layer.kind() == other.kind() && layer.kind().isSingle();
                 if (twoShapers
-                        || layer.notWith().contains(other.id())
-                        || other.notWith().contains(layer.id())) {
+                        || layer.notWith().contains(Layer.base(other.id()))
+                        || other.notWith().contains(Layer.base(layer.id()))) {
                     problems.add(Sentence.of("{} and {} are not worn together", layer.name(), other.name()));
                 }
                 if (layer.isLaced() && (other.kind() == LayerClass.FOOTWEAR || other.kind() == LayerClass.LEGWEAR)) {

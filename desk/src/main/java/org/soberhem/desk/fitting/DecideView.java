@@ -17,6 +17,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.core.alter.Effect;
 import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.alter.kind.Outcome;
@@ -53,6 +54,8 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
     private final Paper paper = new Paper();
     private final NewFitting begin;
     private final Deciding deciding;
+    private static final String AS_FOUND = "the alteration that the cause asks for";
+
     private final CausesPanel causes;
     private final PictureShelf pictures;
 
@@ -202,6 +205,7 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
             detail.getChildren()
                     .add(Parts.text("Usually: " + deciding.words(first.get()).in(studio.format()) + ".", "figure"));
         }
+        detail.getChildren().add(anyAlteration(remark));
         if (asked.isPresent()) {
             Outcome outcome = asked.get().apply(work.pattern());
             detail.getChildren()
@@ -241,6 +245,25 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
         }
         buttons.getChildren().add(followed(remark));
         detail.getChildren().addAll(buttons, otherwise(remark));
+    }
+
+    /** Every alteration may be chosen, whatever was seen. */
+    private Node anyAlteration(Remark remark) {
+        ChoiceBox<String> any = new ChoiceBox<>();
+        any.setId("any-alteration");
+        any.getItems().add(AS_FOUND);
+        studio.library().alterations().forEach(kind -> any.getItems().add(kind.name()));
+        any.setValue(deciding.chosen(remark).map(AlterationKind::name).orElse(AS_FOUND));
+        any.setMaxWidth(400);
+        any.setOnAction(event -> {
+            deciding.choose(
+                    remark,
+                    studio.library().alterations().stream()
+                            .filter(kind -> kind.name().equals(any.getValue()))
+                            .findFirst());
+            refresh();
+        });
+        return any;
     }
 
     /** Warns if the alteration gives back what an earlier one took. */

@@ -1,11 +1,14 @@
 package org.soberhem.desk.fitting;
 
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import org.soberhem.core.alter.AlterationKind;
 import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.alter.kind.Outcome;
 import org.soberhem.core.alter.kind.TakeInSeam;
@@ -33,6 +36,10 @@ public final class Deciding {
     /** A cause that the maker added weighs as much as a middling one of the list. */
     private static final double OWN_PRIOR = 0.2;
 
+    /** What an alteration of the maker's choice begins with where none is usual, in millimetres. */
+    private static final double HALF_INCH = 12.7;
+
+    private final Map<String, AlterationKind> chosen = new HashMap<>();
     private final Studio studio;
     private final FittingRound round;
 
@@ -92,6 +99,10 @@ public final class Deciding {
      * made where the cloth was pinned, else of the likeliest that has one.
      */
     Optional<Remedy> altering(Remark remark) {
+        Optional<AlterationKind> own = Optional.ofNullable(chosen.get(remark.id()));
+        if (own.isPresent()) {
+            return own.map(Deciding::remedy);
+        }
         List<Remedy> altering = causes(remark).stream()
                 .map(Cause::remedy)
                 .filter(remedy -> !remedy.alteration().isEmpty())
@@ -102,6 +113,33 @@ public final class Deciding {
                         .isPresent())
                 .findFirst()
                 .or(() -> altering.stream().findFirst());
+    }
+
+    /** Returns an alteration of the maker's choice as a remedy: its lengths stand to each other as is usual. */
+    private static Remedy remedy(AlterationKind kind) {
+        List<AlterationKind.Ask> lengths = kind.asks().stream()
+                .filter(ask -> ask.as() == AlterationKind.As.LENGTH)
+                .toList();
+        double most = lengths.stream()
+                .mapToDouble(ask -> Math.abs((double) ask.usual()))
+                .max()
+                .orElse(0);
+        Map<String, Double> shares = new LinkedHashMap<>();
+        for (AlterationKind.Ask ask : lengths) {
+            shares.put(ask.name(), most > 0 ? (double) ask.usual() / most : shares.isEmpty() ? 1.0 : 0.0);
+        }
+        Length usual = Length.ofMillimetres(most > 0 ? most : HALF_INCH);
+        return new Remedy(Decision.Kind.ALTER, kind.name(), usual, usual, kind.id(), shares, List.of());
+    }
+
+    /** Takes an alteration of the maker's choice for a remark, or, without one, that of its cause again. */
+    public void choose(Remark remark, Optional<AlterationKind> kind) {
+        kind.ifPresentOrElse(each -> chosen.put(remark.id(), each), () -> chosen.remove(remark.id()));
+    }
+
+    /** Returns the alteration that the maker chose for a remark, while the window is open. */
+    public Optional<AlterationKind> chosen(Remark remark) {
+        return Optional.ofNullable(chosen.get(remark.id()));
     }
 
     /** Returns a remedy in words, with its usual amount. */

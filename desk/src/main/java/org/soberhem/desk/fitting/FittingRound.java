@@ -2,6 +2,7 @@ package org.soberhem.desk.fitting;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -118,6 +119,26 @@ public final class FittingRound {
                         .work(garment)
                         .map(work -> work.pattern().names())
                         .orElse(List.of()));
+    }
+
+    /** Returns the place that words name: one of its name's or edges' words; the front edge where none is named. */
+    public Optional<Zone> place(String words) {
+        List<String> said = List.of(words.toLowerCase(Locale.ROOT).split("[^\\p{L}]+"));
+        return zones().stream()
+                .filter(zone ->
+                        List.of(zone.name().split("[^\\p{L}]+")).stream().anyMatch(said::contains)
+                                || zone.edges().stream().anyMatch(said::contains))
+                .findFirst()
+                .or(() -> zone("front-edge").filter(zones()::contains))
+                .or(() -> zones().stream().findFirst());
+    }
+
+    /** Returns the garment of a fitting that has a place. */
+    String garmentOf(Zone zone, Fitting fitting) {
+        return fitting.mockup().versions().keySet().stream()
+                .filter(name -> covers(name, zone))
+                .findFirst()
+                .orElseGet(() -> fitting.mockup().versions().keySet().iterator().next());
     }
 
     public Optional<Zone> zone(String id) {

@@ -1,7 +1,6 @@
 package org.soberhem.desk.fitting;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.soberhem.core.alter.edit.Sides;
@@ -202,19 +201,19 @@ final class OverlayDesk {
         }
     }
 
-    /** Keeps a difference as a remark of the picture's round. */
-    void remark(FittingRound round, Likeness.Difference difference) {
+    /**
+     * Keeps a difference as a remark of the picture's round.
+     *
+     * @param place where it is; without one, where its name says, else at the front edge
+     */
+    void remark(FittingRound round, Likeness.Difference difference, Optional<Zone> place) {
         Optional<Fitting> fitting = pictures.fittingOf(hash);
         if (fitting.isEmpty()) {
             return;
         }
         Costume costume = studio.situation().costume();
-        String garment = fitting.get().mockup().versions().keySet().iterator().next();
-        String kind = round.kind(garment);
-        Zone zone = studio.library().zones().stream()
-                .filter(each -> each.garments().contains(kind))
-                .min(Comparator.comparing(each -> !each.id().equals("front-edge")))
-                .orElseThrow();
+        Zone zone = place.or(() -> round.place(difference.name())).orElseThrow();
+        String garment = round.garmentOf(zone, fitting.get());
         int number = 1;
         while (fitting.get().remark(fitting.get().number() + "-" + number).isPresent()) {
             number++;

@@ -16,6 +16,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.fitting.Overlay;
+import org.soberhem.core.fitting.Zone;
 import org.soberhem.core.likeness.Likeness;
 import org.soberhem.desk.widget.LengthField;
 import org.soberhem.desk.widget.Parts;
@@ -177,9 +178,17 @@ final class OverlayTools extends ScrollPane {
         for (Likeness.Difference difference : likeness.differences()) {
             box.getChildren().add(Parts.text(capital(difference.sentence().in(studio.format())) + ".", "figure"));
             if (!Double.isNaN(difference.down()) && difference.isSeen()) {
-                Button remark = Parts.button("Make it a remark", () -> at.remark(round, difference));
+                ChoiceBox<Zone> place = new ChoiceBox<>();
+                place.setConverter(Parts.words(Zone::name));
+                place.getItems().setAll(round.zones());
+                place.setValue(round.place(difference.name())
+                        .filter(place.getItems()::contains)
+                        .orElse(null));
+                Button remark = Parts.button(
+                        "Make it a remark", () -> at.remark(round, difference, Optional.ofNullable(place.getValue())));
                 remark.setId("remark-" + difference.name().replace(' ', '-'));
-                box.getChildren().add(remark);
+                place.setId("place-" + difference.name().replace(' ', '-'));
+                box.getChildren().add(new HBox(6, place, remark));
             }
         }
         if (likeness.differences().isEmpty()) {

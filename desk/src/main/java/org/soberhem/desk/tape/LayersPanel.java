@@ -194,6 +194,14 @@ final class LayersPanel extends BorderPane {
             words.getChildren()
                     .add(Parts.text("⚠ " + studio.wardrobe().cautions().getOrDefault(caution, caution), "small"));
         }
+        if (layer.kind().shapes()) {
+            TextField own = new TextField();
+            own.setPromptText("which pair: my old ones");
+            own.setMaxWidth(200);
+            own.setId("call-" + layer.id());
+            own.setOnAction(event -> desk.call(layer.id(), own.getText()));
+            words.getChildren().add(own);
+        }
         HBox.setHgrow(words, Priority.ALWAYS);
         VBox moves = new VBox(
                 0,

@@ -1,5 +1,6 @@
 package org.soberhem.desk.tape;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -54,6 +55,15 @@ public final class StackDesk {
 
     public void remove(String layer) {
         stack.get().ifPresent(now -> stack.set(Optional.of(now.without(layer))));
+    }
+
+    /** Calls a layer one's own: other readings hold over another one of the same kind. */
+    public void call(String layer, String own) {
+        stack.get().ifPresent(now -> {
+            List<String> layers = new ArrayList<>(now.layers());
+            layers.replaceAll(each -> each.equals(layer) ? Layer.named(layer, own) : each);
+            stack.set(Optional.of(now.copied(now.id(), now.title(), layers)));
+        });
     }
 
     /** Moves a layer earlier (−1) or later (1) in the dressing order. */

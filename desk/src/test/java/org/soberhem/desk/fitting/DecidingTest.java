@@ -268,4 +268,30 @@ class DecidingTest extends DemoRound {
                 .contains("neck-gap", "sleeve-length", "girth-pinched-out", "waist-seam-above-natural-waist")
                 .doesNotContain("skirt-hem-clearance-front");
     }
+
+    /** What was said in own words takes any alteration, made where it was pointed at, by the pinned amount. */
+    @Test
+    void f5_ownWords_takeAnyAlteration() {
+        choose("2-2");
+        round.see("creases like a fan");
+        assertThat(deciding.asked(remark())).isEmpty();
+        var raise = studio.library().alterations().stream()
+                .filter(each -> each.id().equals("raise-armscye"))
+                .findFirst();
+        deciding.choose(remark(), raise);
+        Alteration asked = deciding.asked(remark()).orElseThrow();
+        assertThat(asked.sentence().in(studio.format())).containsIgnoringCase("arm-hole");
+        assertThat(deciding.alter(asked)).isEmpty();
+        deciding.choose(remark(), Optional.empty());
+        assertThat(deciding.chosen(remark())).isEmpty();
+    }
+
+    /** A difference from a picture is put where its name says, or where the maker says. */
+    @Test
+    void f5_aDifference_isPutWhereItsNameSays() {
+        choose("2-2");
+        assertThat(round.place("waist line").orElseThrow().id()).isEqualTo("waist-front");
+        assertThat(round.place("sleeve").orElseThrow().id()).isEqualTo("sleeve");
+        assertThat(round.place("button 1").orElseThrow().id()).isEqualTo("front-edge");
+    }
 }

@@ -127,7 +127,7 @@ class PicturesTest extends DemoRound {
                 .differences()
                 .get(0);
         int before = fitting().remarks().size();
-        desk.remark(round, button);
+        desk.remark(round, button, Optional.empty());
         Remark made = fitting().remarks().get(before);
         assertThat(made.seen()).isEqualTo("button 1: 1 in too low");
         assertThat(studio.format().format(made.amount().orElseThrow())).isEqualTo("1 in");

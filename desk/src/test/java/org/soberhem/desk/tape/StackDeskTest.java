@@ -92,4 +92,30 @@ class StackDeskTest {
         desk.lookAt("none");
         assertThat(desk.noLongerCount(set)).isEmpty();
     }
+
+    /** Old corset against new: the same kind under another name is another layer, and its readings are stale. */
+    @Test
+    void t7_onesOwnLayerUnderAName_makesBustAndWaistStale() {
+        String corset = layers().stream()
+                .filter(id -> studio.wardrobe().layer(id).orElseThrow().kind().shapes())
+                .findFirst()
+                .orElseThrow();
+        desk.call(corset, "My old ones");
+        String own = corset + "~my-old-ones";
+        assertThat(layers()).contains(own).doesNotContain(corset);
+        assertThat(studio.wardrobe().layer(own).orElseThrow().name()).endsWith(", my old ones");
+        desk.save("Over the old corset");
+        assertThat(studio.wardrobe().noLongerCount(CORSET, "own-over-the-old-corset"))
+                .contains("waist-crease")
+                .containsAll(studio.wardrobe().layer(corset).orElseThrow().changes());
+        desk.call(own, "");
+        assertThat(layers()).contains(corset);
+    }
+
+    @Test
+    void t7_todaysFoundations_areThere() {
+        assertThat(studio.wardrobe().layers())
+                .extracting(layer -> layer.id())
+                .contains("brassiere-underwired", "brassiere-padded", "binder-chest", "compression-shaper");
+    }
 }
