@@ -2,12 +2,14 @@ package org.soberhem.cli;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.soberhem.cli.given.Answering;
 import org.soberhem.cli.given.DraftRequest;
 import org.soberhem.cli.given.WrongInput;
 import org.soberhem.core.costume.DailyNeeds;
 import org.soberhem.core.draft.Assumptions;
+import org.soberhem.core.judging.CutState;
 import org.soberhem.core.judging.DailyLife;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.judging.PatternQuestion;
@@ -30,6 +32,13 @@ final class CheckCommand extends Answering {
             description = "what the wearer must be able to do: alone, lavatory, nursing")
     private List<String> needs = List.of();
 
+    @Option(
+            names = "--cut-after",
+            paramLabel = "N",
+            description =
+                    "the cloth was cut when the first N alterations were made: tells what it allows of the others")
+    private Optional<Integer> cutAfter;
+
     @Override
     public Integer call() {
         DraftRequest.Answer answer = request.answer();
@@ -38,7 +47,15 @@ final class CheckCommand extends Answering {
                 work,
                 answer.made(),
                 new DailyNeeds(needs.stream().map(CheckCommand::need).toList()));
-        boolean fails = !answer.failures().isEmpty() || against.stream().anyMatch(PatternQuestion::fails);
+        Optional<CutState> cut = cutAfter.map(made -> {
+            if (made < 0 || made > answer.made().size()) {
+                throw new WrongInput("--cut-after must be 0 to " + answer.made().size() + ": " + made);
+            }
+            return CutState.of(work.before(answer.made(), made), work.pattern());
+        });
+        boolean fails = cut.filter(state -> !state.lacking().isEmpty()).isPresent()
+                || !answer.failures().isEmpty()
+                || against.stream().anyMatch(PatternQuestion::fails);
         if (asJson()) {
             out().println(PatternJson.write(work.sheet(), work.draft(), work.pattern(), work.checks()));
         } else {
@@ -52,6 +69,11 @@ final class CheckCommand extends Answering {
             work.seams()
                     .forEach(check -> out().println((check.isTrue() ? "true    " : "FAILS   ")
                             + check.sentence().in(LengthFormat.INCH_EIGHTHS)));
+            cut.ifPresent(state -> {
+                state.lacking().forEach(each -> out().println("FAILS   " + each.in(LengthFormat.INCH_EIGHTHS)));
+                state.added().forEach(each -> out().println("adds    " + each.in(LengthFormat.INCH_EIGHTHS)));
+                state.unpick().forEach(each -> out().println("undo    " + each.in(LengthFormat.INCH_EIGHTHS)));
+            });
             answer.joins()
                     .forEach(join -> out().println((join.isTrue() ? "true    " : "FAILS   ")
                             + join.sentence().in(LengthFormat.INCH_EIGHTHS)));

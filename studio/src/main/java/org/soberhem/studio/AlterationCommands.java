@@ -127,6 +127,11 @@ public final class AlterationCommands {
         studio.garments().branch(costume(), garment(), version, into);
     }
 
+    /** Begins a costume from the finished garment as its cloth was cut. */
+    public void remake(Version version) {
+        studio.garments().remake(costume(), garment(), version);
+    }
+
     /** Says which bodies a version would serve, by measurement. */
     public List<Sentence> serves(Version version) {
         CompiledSheet sheet = studio.current().sheet(garment().takenUpAt(version));

@@ -9,9 +9,12 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Wearer;
+import org.soberhem.core.cloth.ClothUse;
+import org.soberhem.core.cloth.PiecesToLay;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.DailyNeeds;
 import org.soberhem.core.costume.Garment;
+import org.soberhem.core.costume.Progress;
 import org.soberhem.core.costume.Stage;
 import org.soberhem.core.costume.Version;
 import org.soberhem.core.draft.CompiledSheet;
@@ -19,6 +22,7 @@ import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.judging.EarlierVersion;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.pattern.Pattern;
 
 /** Begins costumes and garments, and changes what garments are drafted from. */
 public final class GarmentCommands {
@@ -100,6 +104,39 @@ public final class GarmentCommands {
         Garment added = garment(text, costume().garments());
         studio.keep(costume().adding(added), "garment", Sentence.of("Added the {}", added.name()));
         studio.current().garment().set(added.name());
+    }
+
+    /**
+     * Begins a costume from a finished garment: its cloth is cut as the version has it, and what is altered from there
+     * is told as unpicking, taking in and setting in.
+     */
+    public void remake(Costume from, Garment garment, Version version) {
+        Garment taken = garment.branch(version, garment.name(), "remade from " + from.title());
+        Pattern finished = version.finished()
+                .or(() -> studio.current().draft(garment, version).map(DraftedGarment::pattern))
+                .orElseThrow();
+        Garment asItIs = taken.withVersion(studio.today(), "as it is", version.inputs(), finished);
+        Progress underway = Progress.NOT_BEGUN;
+        for (String use : PiecesToLay.uses(finished)) {
+            underway = underway.with(ClothUse.of(garment.name(), use).cut(studio.today(), 1));
+        }
+        Progress cut = underway;
+        Costume remade = new Costume(
+                freeCostumeId(from.title() + " remade"),
+                from.title() + ", remade",
+                from.place(),
+                from.year(),
+                Optional.empty(),
+                from.wearer(),
+                from.set(),
+                from.stack(),
+                List.of(asItIs),
+                List.of(),
+                "",
+                Map.of());
+        take(remade.with(copy -> copy.underway(cut).needs(from.needs())));
+        studio.open(remade.id());
+        studio.navigation().place().set(Optional.of(Stage.DRAFT));
     }
 
     /** Begins a garment of a costume from a version of another's, with what was learned when that was worn. */

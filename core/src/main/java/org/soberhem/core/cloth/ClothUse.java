@@ -20,6 +20,7 @@ import java.util.Optional;
  * @param matched seams at which stripe or check must meet, by their names
  * @param lay the lay that is kept, if one is
  * @param cutOn when it was cut, if it was
+ * @param cutVersion which version of the garment it was cut by
  */
 @RecordBuilder
 public record ClothUse(
@@ -34,7 +35,8 @@ public record ClothUse(
         List<String> other,
         List<String> matched,
         Optional<KeptLay> lay,
-        Optional<LocalDate> cutOn)
+        Optional<LocalDate> cutOn,
+        Optional<Integer> cutVersion)
         implements ClothUseBuilder.With {
 
     /** Usual loss of two uneven ends, in millimetres: a hand's breadth (common practice). */
@@ -75,6 +77,7 @@ public record ClothUse(
                 List.of(),
                 List.of(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 
@@ -98,7 +101,12 @@ public record ClothUse(
         return withLay(Optional.of(kept));
     }
 
-    public ClothUse cut(LocalDate date) {
-        return withCutOn(Optional.of(date));
+    /**
+     * Returns it as cut.
+     *
+     * @param version of the garment
+     */
+    public ClothUse cut(LocalDate date, int version) {
+        return with(copy -> copy.cutOn(Optional.of(date)).cutVersion(Optional.of(version)));
     }
 }

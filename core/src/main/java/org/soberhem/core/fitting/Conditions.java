@@ -19,6 +19,7 @@ import org.soberhem.core.body.AsWorn;
  * @param stance how the wearer stood
  * @param mark colour of the marks of this round; empty if it was not said
  * @param markTried whether the marker was tried on this cloth
+ * @param standIn what it was tried on in the wearer's place, such as a form; empty if on the wearer
  * @param insideOut whether the wrong side was out, so that the garment's left lay on the wearer's right
  */
 @RecordBuilder
@@ -31,7 +32,8 @@ public record Conditions(
         Set<Stance> stance,
         String mark,
         boolean markTried,
-        boolean insideOut)
+        boolean insideOut,
+        Optional<String> standIn)
         implements ConditionsBuilder.With {
 
     public Conditions {
@@ -41,7 +43,7 @@ public record Conditions(
 
     /** Conditions of which nothing else is said. */
     public Conditions(String stack, boolean confirmed, String helper) {
-        this(stack, confirmed, helper, Set.of(), Optional.empty(), Set.of(), "", false, false);
+        this(stack, confirmed, helper, Set.of(), Optional.empty(), Set.of(), "", false, false, Optional.empty());
     }
 
     /** Returns the conditions with the layers confirmed as they are. */
@@ -76,6 +78,11 @@ public record Conditions(
 
     public Conditions turned(boolean wrongSideOut) {
         return withInsideOut(wrongSideOut);
+    }
+
+    /** Returns the conditions on somebody or something else than the wearer, or, said again, on the wearer. */
+    public Conditions on(String other) {
+        return withStandIn(standIn.filter(other::equals).isPresent() ? Optional.empty() : Optional.of(other));
     }
 
     /** Returns the garment's side that lies on a side of the wearer, and the other way round. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import org.locationtech.jts.algorithm.Distance;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -111,6 +112,14 @@ public record Outline(List<Point> corners) {
     public boolean contains(Point place) {
         List<Double> cuts = cuts(place, new Point(1, 0));
         return cuts.stream().filter(cut -> cut > 0).count() % 2 == 1;
+    }
+
+    /** Returns how far a place lies from the line, inside or outside. */
+    public double distanceTo(Point place) {
+        List<Coordinate> line = new ArrayList<>();
+        corners.forEach(corner -> line.add(new Coordinate(corner.x(), corner.y())));
+        line.add(line.get(0));
+        return Distance.pointToSegmentString(new Coordinate(place.x(), place.y()), line.toArray(Coordinate[]::new));
     }
 
     /** Returns the area that two outlines share, in square millimetres. */

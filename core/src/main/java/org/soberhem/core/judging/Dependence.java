@@ -41,6 +41,9 @@ public final class Dependence {
             why.add(Sentence.of("the layers worn were not confirmed"));
         }
         layers(at.costume(), fitting, wardrobe, why);
+        worn.standIn()
+                .ifPresent(other -> why.add(Sentence.of(
+                        "it was tried on {}, not on the wearer: where they differ, try it on the wearer", other)));
         if (worn.insideOut()) {
             why.add(
                     isUneven(at.set())

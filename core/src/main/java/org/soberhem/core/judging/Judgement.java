@@ -25,6 +25,12 @@ public record Judgement(Costume costume, Map<String, DraftedGarment> works, Map<
         return GarmentJoin.of(garment.name(), garment.alterations(), patterns);
     }
 
+    /** Returns what a garment has come to since its cloth was cut; empty where none is cut. */
+    public Optional<CutState> cutState(Garment garment) {
+        return Optional.ofNullable(works.get(garment.name()))
+                .flatMap(work -> CutState.of(costume, garment, work.pattern()));
+    }
+
     /** Returns what of a garment stands against what the wearer must be able to do. */
     public List<PatternQuestion> dailyLife(Garment garment) {
         DraftedGarment work = works.get(garment.name());

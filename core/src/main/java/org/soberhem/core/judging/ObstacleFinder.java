@@ -249,6 +249,10 @@ public final class ObstacleFinder {
                     .filter(PatternQuestion::isOpen)
                     .forEach(against -> found.add(
                             new Obstacle(Stage.DRAFT, garment, new Target.Sum(Sums.OPENINGS), against.sentence())));
+            judgement
+                    .cutState(judgement.costume().garment(garment).orElseThrow())
+                    .ifPresent(cut -> cut.lacking()
+                            .forEach(lacking -> found.add(new Obstacle(Stage.CLOTH, garment, Target.PLACE, lacking))));
             sums(judgement.costume(), garment, work, found);
             for (SeamCheck seam : work.seams()) {
                 if (!seam.isTrue()) {

@@ -14,8 +14,10 @@ import org.soberhem.core.cloth.PiecesToLay;
 import org.soberhem.core.cloth.ShortClothAdvice;
 import org.soberhem.core.cloth.Stash;
 import org.soberhem.core.costume.Costume;
+import org.soberhem.core.costume.Garment;
 import org.soberhem.core.judging.ClothSupply;
 import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.SinceVersion;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Seam;
 import org.soberhem.studio.Studio;
@@ -196,8 +198,15 @@ public final class ClothDesk {
         Cloth cloth = supply.cloth().orElseThrow();
         double left = Math.max(0, cloth.length() - supply.needed().orElseThrow());
         Stash stash = studio.stash().with(cloth.left(left));
+        String garment = supply.use().garment();
+        Garment now = studio.situation().costume().garment(garment).orElseThrow();
+        if (studio.situation().judgement().since(now) != SinceVersion.UNCHANGED) {
+            studio.garments().nameVersion(garment, "as the cloth was cut");
+        }
+        int version =
+                studio.situation().costume().garment(garment).orElseThrow().base();
         keep(
-                supply.use().cut(studio.today()),
+                supply.use().cut(studio.today(), version),
                 "cut",
                 Sentence.of("Cut the {} of the {}", use(), supply.use().garment()));
         studio.keep(stash, "cut", Sentence.of("{}: {} are left", cloth.title(), left));

@@ -2,6 +2,7 @@ package org.soberhem.desk.draft;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.scene.control.Button;
@@ -15,11 +16,13 @@ import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.kind.Alteration;
 import org.soberhem.core.alter.kind.LeaveSo;
 import org.soberhem.core.draft.CheckResult;
+import org.soberhem.core.judging.CutState;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.judging.GarmentJoin;
 import org.soberhem.core.judging.PatternQuestion;
 import org.soberhem.core.judging.Target;
 import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.SeamCheck;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tappable;
@@ -51,9 +54,24 @@ final class ChecksPanel extends VBox {
      *
      * @param joins the lines by which it is sewn to others
      * @param against what stands against what the wearer must be able to do
+     * @param cut what it has come to since its cloth was cut
      */
-    void show(DraftedGarment work, List<GarmentJoin> joins, List<PatternQuestion> against, LengthFormat format) {
+    void show(
+            DraftedGarment work,
+            List<GarmentJoin> joins,
+            List<PatternQuestion> against,
+            Optional<CutState> cut,
+            LengthFormat format) {
         rows.getChildren().clear();
+        cut.filter(CutState::isChanged).ifPresent(state -> {
+            rows.getChildren().add(Parts.label("The cloth is cut", "caps", "pad"));
+            state.lacking().forEach(each -> row("✗", each.in(format), "", Target.PLACE));
+            state.added().forEach(each -> row("+", each.in(format), "", Target.PLACE));
+            int step = 1;
+            for (Sentence each : state.unpick()) {
+                row(String.valueOf(step++), each.in(format), "", Target.PLACE);
+            }
+        });
         rows.getChildren().add(Parts.label("Against the body, with the ease of the period", "caps", "pad"));
         for (CheckResult check : work.checks()) {
             String mark = !check.isJudged() ? "?" : check.passes() ? "✓" : "✗";

@@ -97,6 +97,7 @@ public final class DraftView extends PlaceView {
                                 drafted,
                                 presenter.joins(),
                                 studio.situation().judgement().dailyLife(presenter.garment()),
+                                studio.situation().judgement().cutState(presenter.garment()),
                                 studio.format())),
                 new DraftSide.Page("Sums", sums, true, drafted -> sums.show(drafted)),
                 new DraftSide.Page("Alter", alter, true, drafted -> alter.show(drafted, presenter.garment())),

@@ -133,7 +133,7 @@ final class VersionsBox extends VBox {
             on.setId("version-on-" + version.number());
             keys.getChildren().add(on);
         }
-        keys.getChildren().addAll(elsewhere(version), whom(version, row), copy(version));
+        keys.getChildren().addAll(elsewhere(version), whom(version, row), copy(version), remade(version));
         row.getChildren().add(keys);
         if (desk.isStale(version)) {
             row.getChildren()
@@ -167,6 +167,14 @@ final class VersionsBox extends VBox {
                 Parts.button("trace a copy", () -> desk.traceCopy(version), "quiet", "small"),
                 "Its outlines as a tracing, to be scaled or combined; the version stays as it is");
         button.setId("version-copy-" + version.number());
+        return button;
+    }
+
+    private Button remade(Version version) {
+        Button button = Parts.hinted(
+                Parts.button("remake it", () -> desk.remake(version), "quiet", "small"),
+                "Begins a costume from the finished garment: its cloth is cut, and only what it allows can be done");
+        button.setId("version-remake-" + version.number());
         return button;
     }
 
