@@ -20,6 +20,7 @@ import java.util.Optional;
  * @param matched seams at which stripe or check must meet, by their names
  * @param lay the lay that is kept, if one is
  * @param cutOn when it was cut, if it was
+ * @param only pieces that this cloth is for, where it is another one of the same use; empty for all that the first has
  * @param cutVersion which version of the garment it was cut by
  */
 @RecordBuilder
@@ -36,7 +37,8 @@ public record ClothUse(
         List<String> matched,
         Optional<KeptLay> lay,
         Optional<LocalDate> cutOn,
-        Optional<Integer> cutVersion)
+        Optional<Integer> cutVersion,
+        Optional<List<String>> only)
         implements ClothUseBuilder.With {
 
     /** Usual loss of two uneven ends, in millimetres: a hand's breadth (common practice). */
@@ -78,7 +80,25 @@ public record ClothUse(
                 List.of(),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
+    }
+
+    /** Returns the use that the pieces are cut for: "outer" of "outer 2". */
+    public String base() {
+        return use.split(" ")[0];
+    }
+
+    /** Returns the name of the cloth that takes what is cut from another: "outer 2" of "outer". */
+    public String next() {
+        int number = use.equals(base()) ? 1 : Integer.parseInt(use.substring(base().length() + 1));
+        return base() + " " + (number + 1);
+    }
+
+    /** Says whether a piece is cut from this cloth. */
+    public boolean takes(String piece) {
+        return !other.contains(piece)
+                && only.map(those -> those.contains(piece)).orElse(true);
     }
 
     /** Returns it with another cloth; what was laid on the former is gone. */

@@ -61,7 +61,7 @@ public record PiecesToLay(List<LayPiece> pieces, List<SpreadPiece> spreads, List
     /** Returns the pieces of a pattern that are cut for a use, without those that are cut from another cloth. */
     public static PiecesToLay of(Pattern pattern, ClothUse how) {
         List<SpreadPiece> cut = SpreadPiece.of(pattern).stream()
-                .filter(spread -> count(spread, how.use()) > 0 && !how.other().contains(spread.name()))
+                .filter(spread -> count(spread, how.base()) > 0 && how.takes(spread.name()))
                 .toList();
         List<Sentence> unmatched = new ArrayList<>();
         Map<String, Point> matches = matches(pattern, cut, how.matched(), unmatched);
@@ -70,8 +70,8 @@ public record PiecesToLay(List<LayPiece> pieces, List<SpreadPiece> spreads, List
             UnaryOperator<Point> laid = laid(spread);
             pieces.add(new LayPiece(
                     spread.name(),
-                    count(spread, how.use()),
-                    count(spread, how.use()) == 1 && spread.shape() == CutShape.PAIR ? CutShape.PLAIN : spread.shape(),
+                    count(spread, how.base()),
+                    count(spread, how.base()) == 1 && spread.shape() == CutShape.PAIR ? CutShape.PLAIN : spread.shape(),
                     tidy(spread, spread.piece().cuttingLine().mapped(laid)),
                     how.held().contains(spread.name()),
                     Optional.ofNullable(matches.get(spread.piece().name())).map(laid)));

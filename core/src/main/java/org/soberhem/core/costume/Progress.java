@@ -28,13 +28,36 @@ public record Progress(List<ClothUse> cloth, Bench bench, boolean archived) {
                 .findFirst();
     }
 
-    /** Returns it with a use put in the place of the one of the same garment and name, or added. */
+    /**
+     * Returns it with a use put in the place of the one of the same garment and name, or added. What is cut from
+     * another
+     * cloth is a use of its own, for as long as there is such a piece.
+     */
     public Progress with(ClothUse changed) {
         List<ClothUse> all = new ArrayList<>(cloth);
         all.removeIf(
                 each -> each.garment().equals(changed.garment()) && each.use().equals(changed.use()));
         all.add(changed);
-        return new Progress(all, bench, archived);
+        Progress kept = new Progress(all, bench, archived);
+        Optional<ClothUse> next = kept.use(changed.garment(), changed.next());
+        if (changed.other().isEmpty()) {
+            return next.map(none -> kept.without(none)).orElse(kept);
+        }
+        if (next.flatMap(ClothUse::only).filter(changed.other()::equals).isPresent()) {
+            return kept;
+        }
+        ClothUse taking = next.orElseGet(() -> ClothUse.of(changed.garment(), changed.next()));
+        List<String> farther =
+                taking.other().stream().filter(changed.other()::contains).toList();
+        return kept.with(taking.with(
+                copy -> copy.only(Optional.of(changed.other())).other(farther).lay(Optional.empty())));
+    }
+
+    private Progress without(ClothUse gone) {
+        List<ClothUse> left = new ArrayList<>(cloth);
+        left.remove(gone);
+        Progress kept = new Progress(left, bench, archived);
+        return kept.use(gone.garment(), gone.next()).map(kept::without).orElse(kept);
     }
 
     public Progress with(Bench other) {

@@ -38,7 +38,13 @@ public record ClothSupply(ClothUse use, Optional<Cloth> cloth, Optional<Fibre> f
     /** Returns how the cloth for every use of a garment stands, chosen or not. */
     public static List<ClothSupply> of(Costume costume, String garment, Pattern pattern, Supplies supplies) {
         List<ClothSupply> all = new ArrayList<>();
-        for (String use : PiecesToLay.uses(pattern)) {
+        List<String> uses = new ArrayList<>(PiecesToLay.uses(pattern));
+        costume.underway().cloth().stream()
+                .filter(use -> use.garment().equals(garment) && use.only().isPresent() && uses.contains(use.base()))
+                .map(ClothUse::use)
+                .sorted()
+                .forEach(uses::add);
+        for (String use : uses) {
             ClothUse chosen = costume.underway().use(garment, use).orElseGet(() -> ClothUse.of(garment, use));
             all.add(of(pattern, chosen, supplies));
         }

@@ -46,7 +46,7 @@ public final class ClothDesk {
 
     /** Returns the uses of cloth that the garment at hand has. */
     public List<String> uses() {
-        return work().map(each -> PiecesToLay.uses(each.pattern())).orElse(List.of());
+        return supplies().stream().map(supply -> supply.use().use()).toList();
     }
 
     /** Shows another use of cloth. */

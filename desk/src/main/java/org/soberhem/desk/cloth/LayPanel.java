@@ -290,7 +290,7 @@ final class LayPanel extends VBox {
                             : use.held().contains(spread.name()) ? Turn.LATER : Turn.NOW);
             turn.setId("turn-" + spread.name());
             turn.valueProperty().addListener((was, before, now) -> turn(spread.name(), now));
-            int count = PiecesToLay.count(spread, use.use());
+            int count = PiecesToLay.count(spread, use.base());
             Label name = Parts.label(spread.name() + ", " + spread.shape().words(String.valueOf(count)));
             name.setMinWidth(0);
             HBox.setHgrow(name, Priority.ALWAYS);

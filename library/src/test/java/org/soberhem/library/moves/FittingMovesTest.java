@@ -102,7 +102,9 @@ class FittingMovesTest {
                         .contains("is cut: ", " is lacking at its ", "set in a gusset, a gore or a band"));
         for (CompiledSheet sheet : LIBRARY.sheets()) {
             Pattern same = pattern(sheet.sheet().id());
-            assertThat(CutState.of(same, same).isChanged()).as(sheet.sheet().id()).isFalse();
+            assertThat(CutState.of(same, same).isChanged())
+                    .as(sheet.sheet().id())
+                    .isFalse();
         }
     }
 

@@ -6,13 +6,17 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.soberhem.core.alter.Effect;
 import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.cloth.ClothUse;
 import org.soberhem.core.cloth.Notion;
+import org.soberhem.core.cloth.PiecesToLay;
 import org.soberhem.core.cloth.Stash;
+import org.soberhem.core.costume.Progress;
 import org.soberhem.core.draft.Checks;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Drafter;
@@ -146,5 +150,37 @@ class MakingMovesTest {
         assertThat(LIBRARY.making().hangs("petticoat")).isFalse();
         assertThat(LIBRARY.making().hangs("gathered-skirt")).isFalse();
         assertThat(LIBRARY.making().hangs("skirt")).isTrue();
+    }
+
+    /**
+     * A collar from a curtain, its facing from a third cloth: each is an outer cloth of its own, and goes when not
+     * wanted.
+     */
+    @Test
+    void c4_thereAreAnyNumberOfOuterCloths() {
+        CompiledSheet jacket = LIBRARY.sheet("jacket-1911").orElseThrow();
+        Pattern pattern = Drafter.draft(jacket, jacket.middle()).pattern();
+        ClothUse outer = ClothUse.of("Jacket", "outer").with(List.of(), List.of("collar", "sleeve"), List.of());
+        Progress two = Progress.NOT_BEGUN.with(outer);
+        assertThat(laid(two, pattern, "outer"))
+                .doesNotContain("collar", "sleeve")
+                .contains("front");
+        assertThat(laid(two, pattern, "outer 2")).containsExactlyInAnyOrder("collar", "sleeve");
+
+        ClothUse second = two.use("Jacket", "outer 2").orElseThrow().with(List.of(), List.of("sleeve"), List.of());
+        Progress three = two.with(second);
+        assertThat(laid(three, pattern, "outer 2")).containsExactly("collar");
+        assertThat(laid(three, pattern, "outer 3")).containsExactly("sleeve");
+
+        Progress one = three.with(outer.with(List.of(), List.of(), List.of()));
+        assertThat(one.use("Jacket", "outer 2")).isEmpty();
+        assertThat(one.use("Jacket", "outer 3")).isEmpty();
+        assertThat(laid(one, pattern, "outer")).contains("collar", "sleeve");
+    }
+
+    private static Set<String> laid(Progress progress, Pattern pattern, String use) {
+        return PiecesToLay.of(pattern, progress.use("Jacket", use).orElseThrow()).spreads().stream()
+                .map(spread -> spread.piece().name())
+                .collect(Collectors.toSet());
     }
 }
