@@ -16,6 +16,7 @@ import org.soberhem.core.fitting.Ranking;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.layers.Layer;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.length.WrittenLengths;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.Tappable;
 import org.soberhem.studio.Studio;
@@ -80,8 +81,8 @@ final class CausesPanel extends VBox {
         VBox box = new VBox(
                 4,
                 Parts.text("Two causes remain. One test tells them apart, and nothing else is changed:"),
-                Parts.text(capital(cause.test().task()) + ".", "figure"),
-                Parts.text("If " + cause.test().then() + ": " + cause.why() + ".", "soft"),
+                Parts.text(capital(read(cause.test().task())) + ".", "figure"),
+                Parts.text("If " + read(cause.test().then()) + ": " + read(cause.why()) + ".", "soft"),
                 answers(cause));
         box.getStyleClass().add("proposed-test");
         box.setId("proposed-test");
@@ -105,7 +106,7 @@ final class CausesPanel extends VBox {
         VBox box = new VBox(1);
         Label share = Parts.label(percent(ranked.share()), "figure", "chosen");
         share.setMinWidth(44);
-        HBox head = new HBox(10, share, Parts.text(capital(cause.why()) + (named ? "  ✓" : ""), "figure"));
+        HBox head = new HBox(10, share, Parts.text(capital(read(cause.why())) + (named ? "  ✓" : ""), "figure"));
         head.setAlignment(Pos.TOP_LEFT);
         box.getChildren().add(head);
         for (Sentence reason : ranked.reasons()) {
@@ -113,8 +114,8 @@ final class CausesPanel extends VBox {
         }
         box.getChildren()
                 .add(indented(
-                        "Test: " + cause.test().task() + "; then "
-                                + cause.test().then(),
+                        "Test: " + read(cause.test().task()) + "; then "
+                                + read(cause.test().then()),
                         "small",
                         "soft"));
         box.getChildren()
@@ -151,6 +152,11 @@ final class CausesPanel extends VBox {
 
     private static String percent(double share) {
         return Math.round(share * 100) + " %";
+    }
+
+    /** Returns words of the library with their lengths in the maker's unit. */
+    private String read(String words) {
+        return WrittenLengths.sentence(words).in(studio.format());
     }
 
     private static String capital(String words) {

@@ -34,6 +34,7 @@ import org.soberhem.core.judging.Ledger;
 import org.soberhem.core.layers.LayerStack;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.length.WrittenLengths;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.desk.widget.Paper;
 import org.soberhem.desk.widget.Parts;
@@ -135,7 +136,7 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
         round.symptom(remark)
                 .ifPresent(symptom -> detail.getChildren()
                         .add(Parts.text(
-                                symptom.more() + " A matter of "
+                                WrittenLengths.sentence(symptom.more()).in(studio.format()) + " A matter of "
                                         + symptom.severity().words()
                                         + (symptom.blocks() ? "; it keeps the final cloth from being cut." : "."),
                                 "small")));

@@ -26,6 +26,7 @@ import org.soberhem.core.judging.Dependence;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.length.WrittenLengths;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.studio.Histories;
 import org.soberhem.studio.Studio;
@@ -145,8 +146,8 @@ public final class Deciding {
     /** Returns a remedy in words, with its usual amount. */
     Sentence words(Remedy remedy) {
         return remedy.most().equals(Length.ZERO)
-                ? Sentence.of("{}", remedy.task())
-                : Sentence.of("{}, {} to {}", remedy.task(), remedy.least(), remedy.most());
+                ? WrittenLengths.sentence(remedy.task())
+                : Sentence.of("{}, {} to {}", WrittenLengths.sentence(remedy.task()), remedy.least(), remedy.most());
     }
 
     /**

@@ -89,7 +89,7 @@ final class MovementPane extends HBox {
         }
         Movement movement = chosen.get();
         String stop = movement.stop().isEmpty() ? "" : " " + capital(movement.stop()) + ".";
-        detail.getChildren().add(Parts.text(movement.task() + stop, "bigger"));
+        detail.getChildren().add(Parts.text(trying.read(movement.task()) + stop, "bigger"));
         Trial.Result[] results = Trial.Result.values();
         for (int i = 0; i < results.length; i++) {
             Trial.Result result = results[i];

@@ -13,6 +13,7 @@ import org.soberhem.core.fitting.Movement;
 import org.soberhem.core.fitting.Trial;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.length.WrittenLengths;
 import org.soberhem.core.silhouette.QuantityKind;
 import org.soberhem.core.silhouette.Rule;
 import org.soberhem.core.silhouette.Verdict;
@@ -131,5 +132,10 @@ final class Trying {
         round.keep(
                 fitting().withAnswer(verdict.rule().id(), Optional.of(answer)),
                 Sentence.of("{}: answered", verdict.title()));
+    }
+
+    /** Returns words of the library with their lengths in the maker's unit. */
+    String read(String words) {
+        return WrittenLengths.sentence(words).in(studio.format());
     }
 }

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.soberhem.core.alter.AlterationKind;
@@ -32,6 +33,7 @@ import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.judging.PatternQuestion;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.length.WrittenLengths;
 import org.soberhem.library.Library;
 
 /**
@@ -83,6 +85,34 @@ class EverySentenceTest {
         DraftingSteps.of(sheet, middle).steps().forEach(step -> said.add(step.sentence()));
         alterations(sheet);
         assertThat(wrong(sheet)).isEmpty();
+    }
+
+    /** The words of the library: their lengths are found, and told in the maker's unit. */
+    @Test
+    void w1_theLibrarysOwnWords_areToldInTheMakersUnit() {
+        LIBRARY.symptoms().all().forEach(symptom -> {
+            words(symptom.seen(), symptom.more());
+            symptom.causes()
+                    .forEach(cause -> words(
+                            cause.why(),
+                            cause.test().task(),
+                            cause.test().then(),
+                            cause.remedy().task()));
+        });
+        LIBRARY.movements().forEach(movement -> words(movement.task(), movement.passes()));
+        LIBRARY.usages().forEach(usage -> words(usage.why()));
+        LIBRARY.sheets().forEach(sheet -> {
+            sheet.adjustables().forEach(each -> words(each.title(), each.why()));
+            sheet.sheet().ease().values().forEach(ease -> words(ease.why()));
+        });
+        assertThat(said).hasSizeGreaterThan(1000);
+        assertThat(wrong(LIBRARY.sheets().get(0))).isEmpty();
+    }
+
+    private void words(String... all) {
+        for (String each : all) {
+            said.add(WrittenLengths.sentence(each));
+        }
     }
 
     private void draft(CompiledSheet sheet, Inputs inputs) {
