@@ -10,6 +10,9 @@ import java.util.List;
  */
 public record Sentence(String template, List<Object> values) {
 
+    /** Nothing that is sewn is as long, in millimetres; what is more, or no number, comes from a formula gone wrong. */
+    private static final double MOST = 1e9;
+
     public Sentence {
         values = List.copyOf(values);
     }
@@ -19,7 +22,8 @@ public record Sentence(String template, List<Object> values) {
         Object[] kept = values.clone();
         for (int i = 0; i < kept.length; i++) {
             if (kept[i] instanceof Double millimetres) {
-                kept[i] = Length.ofMillimetres(millimetres);
+                kept[i] =
+                        Math.abs(millimetres) <= MOST ? Length.ofMillimetres(millimetres) : "more than can be measured";
             }
         }
         return new Sentence(template, List.of(kept));

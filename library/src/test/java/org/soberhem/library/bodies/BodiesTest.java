@@ -63,6 +63,10 @@ class BodiesTest {
         return body -> {
             Inputs chosen = body;
             for (CompiledSheet.Adjustable each : sheet.adjustables()) {
+                if (limit.apply(each).contains("(")) {
+                    // A limit that follows the body: its default stays.
+                    continue;
+                }
                 if (each.ways().isEmpty()) {
                     double value = LengthEntry.parse(limit.apply(each), LengthUnit.INCH)
                             .value()
@@ -99,7 +103,7 @@ class BodiesTest {
                 assertThat(pattern.seamChecks()).allMatch(SeamCheck::isTrue);
             } catch (DraftException dead) {
                 // An arm that no cap of the sheet fits; told in a sentence.
-                assertThat(dead.getMessage()).contains("has no answer between its limits");
+                assertThat(dead.getMessage()).contains("cannot be drawn from these measurements", " can be made ");
                 refused++;
             }
         }
@@ -119,7 +123,7 @@ class BodiesTest {
                         .filteredOn(check -> !check.seam().kind().byFullness())
                         .allMatch(SeamCheck::isTrue);
             } catch (DraftException refused) {
-                assertThat(refused.getMessage()).contains("\"").hasSizeGreaterThan(30);
+                assertThat(refused.getMessage()).hasSizeGreaterThan(30).doesNotContain(" mm");
             }
         }
     }
