@@ -106,7 +106,7 @@ final class SizeCommand extends Answering {
             if (match.room().values().stream().anyMatch(amount -> amount != 0)) {
                 out().println("At the side seams: --alter \"shape-line: edge=PIECE.SIDE, amounts="
                         + match.room().entrySet().stream()
-                                .map(each -> each.getKey() + " " + format.signed(-each.getValue() / 2))
+                                .map(each -> each.getKey() + " " + format.format(-each.getValue() / 2))
                                 .collect(Collectors.joining("; "))
                         + "\"");
             }

@@ -19,6 +19,8 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.soberhem.core.alter.AmountsEntry;
+import org.soberhem.core.length.LengthUnit;
 import org.soberhem.files.store.Workspace;
 import org.soberhem.library.Library;
 import tools.jackson.databind.json.JsonMapper;
@@ -144,6 +146,30 @@ class CommandLineTest {
                     .anySatisfy(line -> assertThat(line).contains("first: " + piece + ": ", " finished, cut "));
         }
         assertThat(walk).hasSizeLessThan(80).noneMatch(line -> line.contains("gusset: draw"));
+    }
+
+    /** What a size leaves over is told as an alteration that can be given as it stands. */
+    @Test
+    void t4_size_tellsWhatDecides_andWhatIsThenAltered() throws IOException {
+        String body = measures("full-bust,36 in", "waist-crease,31 in", "full-hip,38 1/2 in");
+        assertThat(run("size", "--measures", body, "--garment", "top or jacket"))
+                .isZero();
+        assertThat(out.toString()).contains("by it alone size", "Take 92, by Full bust; then give 1⅛ in at Waist");
+        String amounts = out.toString()
+                .lines()
+                .filter(line -> line.startsWith("At the side seams"))
+                .map(line -> line.substring(line.indexOf("amounts=") + 8, line.lastIndexOf('"')))
+                .findFirst()
+                .orElseThrow();
+        assertThat(AmountsEntry.parse(amounts.replace(';', ','), LengthUnit.INCH)
+                        .places())
+                .hasSize(3);
+        assertThat(run("size", "--measures", body, "--garment", "skirt", "--by", "waist"))
+                .isZero();
+        assertThat(out.toString()).contains("by Waist, side-bend crease");
+        assertThat(run("size", "--measures", body, "--garment", "skirt", "--by", "neck"))
+                .isEqualTo(2);
+        assertThat(err.toString()).contains("\"neck\" may be neck-base");
     }
 
     @Test

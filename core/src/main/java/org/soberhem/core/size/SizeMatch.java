@@ -163,7 +163,7 @@ public record SizeMatch(
         List<String> words = new ArrayList<>();
         left.forEach((measure, amount) -> {
             if (!measure.equals(governing) && Math.abs(amount) >= ALTERED) {
-                words.add(amount > 0 ? "give {} at {}" : "take {} in at {}");
+                words.add(amount > 0 ? "give {} at {}" : "take in {} at {}");
                 parts.add(Math.abs(amount));
                 parts.add(names.apply(measure));
             }
