@@ -79,7 +79,7 @@ final class CheckCommand extends Answering {
                             + join.sentence().in(LengthFormat.INCH_EIGHTHS)));
             Assumptions.of(work.sheet(), work.draft(), work.inputs())
                     .forEach(
-                            taken -> out().println("granted " + taken.sentence().in(LengthFormat.INCH_EIGHTHS)));
+                            taken -> out().println("assumes " + taken.sentence().in(LengthFormat.INCH_EIGHTHS)));
         }
         return fails ? 1 : 0;
     }

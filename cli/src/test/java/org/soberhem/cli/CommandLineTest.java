@@ -465,6 +465,6 @@ class CommandLineTest {
         run("check", "blouse-1906", "--measures", file);
         assertThat(out.toString())
                 .contains(
-                        "granted At a bust of 36 in the scale draws for a back length of 15½ in; the tape says 17 in, 1½ in more");
+                        "assumes At a bust of 36 in the scale draws for a back length of 15½ in; the tape says 17 in, 1½ in more");
     }
 }

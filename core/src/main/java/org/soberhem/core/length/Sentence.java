@@ -29,6 +29,16 @@ public record Sentence(String template, List<Object> values) {
         return new Sentence(template, List.of(kept));
     }
 
+    /**
+     * Returns an amount whose sign is told in words.
+     *
+     * @param more words for what is not below nothing, such as {@code {} let out}
+     * @param less words for what is
+     */
+    public static Sentence either(double millimetres, String more, String less) {
+        return Sentence.of(millimetres < 0 ? less : more, Math.abs(millimetres));
+    }
+
     /** Returns an angle to be put into a sentence, to a tenth of a degree. */
     public static String degrees(double angle) {
         double tenths = Math.round(angle * 10) / 10.0;

@@ -80,7 +80,7 @@ final class CausesPanel extends VBox {
         Cause cause = ranking.proposed().get().cause();
         VBox box = new VBox(
                 4,
-                Parts.text("Two causes remain. One test tells them apart, and nothing else is changed:"),
+                Parts.text("One test tells the two likeliest causes apart; nothing else is changed:"),
                 Parts.text(capital(read(cause.test().task())) + ".", "figure"),
                 Parts.text("If " + read(cause.test().then()) + ": " + read(cause.why()) + ".", "soft"),
                 answers(cause));

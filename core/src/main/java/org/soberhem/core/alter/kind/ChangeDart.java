@@ -36,7 +36,7 @@ public record ChangeDart(EdgeRef dart, double width, double down, double out, do
     @Override
     public Sentence sentence() {
         return Sentence.of(
-                "Dart {} of the {}: {} at its mouth, its point {} {} and {} {}, its legs bent by {}{}",
+                "Dart {} of the {}: {} at its mouth, its point {} {} and {} {}, its legs {}{}",
                 dart.edge(),
                 dart.piece(),
                 Sentence.of(width < 0 ? "{} narrower" : "{} wider", Math.abs(width)),
@@ -44,7 +44,7 @@ public record ChangeDart(EdgeRef dart, double width, double down, double out, do
                 down < 0 ? "up" : "down",
                 Math.abs(out),
                 out < 0 ? "in" : "out",
-                bow,
+                Sentence.either(bow, "bent by {} to take up more", "bent by {} to take up less"),
                 WornPieces.where(sides));
     }
 

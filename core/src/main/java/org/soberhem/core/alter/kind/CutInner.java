@@ -39,13 +39,13 @@ public record CutInner(String piece, Part part, double smaller, double longer, S
         return Sentence.of(
                 longer == 0
                         ? "Cut {} for the {}, {} {} all round{}"
-                        : "Cut {} for the {}, {} {} all round{}, {} longer below",
+                        : "Cut {} for the {}, {} {} all round{}, {} below",
                 part.word(),
                 piece,
                 Math.abs(smaller),
                 smaller < 0 ? "larger" : "smaller",
                 until,
-                longer);
+                Sentence.either(longer, "{} longer", "{} shorter"));
     }
 
     @Override

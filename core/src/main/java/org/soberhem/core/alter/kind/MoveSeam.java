@@ -24,11 +24,11 @@ public record MoveSeam(EdgeRef edge, double atTop, double atBottom, Sides sides)
     @Override
     public Sentence sentence() {
         return Sentence.of(
-                "Move the seam of the {}: the {} gains {} at its top and {} at its bottom, what it is sewn to loses it{}",
+                "Move the seam of the {}: the {} {} at its top and {} at its bottom, what it is sewn to the other way round{}",
                 edge.words(),
                 edge.piece(),
-                atTop,
-                atBottom,
+                Sentence.either(atTop, "gains {}", "loses {}"),
+                Sentence.either(atBottom, "gains {}", "loses {}"),
                 WornPieces.where(sides));
     }
 

@@ -32,10 +32,10 @@ public record OpenCentre(String piece, double atTop, double atBottom, Sides side
     @Override
     public Sentence sentence() {
         return Sentence.of(
-                "Take {} out of the centre of the {} at its top, {} at its bottom{}",
-                atTop,
+                "Centre of the {}: {} at its top, {} at its bottom{}",
                 piece,
-                atBottom,
+                Sentence.either(atTop, "{} taken out", "{} let out"),
+                Sentence.either(atBottom, "{} taken out", "{} let out"),
                 WornPieces.where(sides));
     }
 

@@ -33,11 +33,11 @@ public record PuffSleeve(String piece, double atTop, double atBottom, double rai
     @Override
     public Sentence sentence() {
         return Sentence.of(
-                "Spread the {}: {} across the cap, {} at its lower edge, the cap raised by {}{}",
+                "Spread the {}: {} across the cap, {} at its lower edge, the cap {}{}",
                 piece,
-                atTop,
-                atBottom,
-                raise,
+                Sentence.either(atTop, "{} added", "{} taken out"),
+                Sentence.either(atBottom, "{} added", "{} taken out"),
+                Sentence.either(raise, "raised by {}", "lowered by {}"),
                 WornPieces.where(sides));
     }
 

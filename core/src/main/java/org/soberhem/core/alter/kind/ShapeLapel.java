@@ -32,11 +32,11 @@ public record ShapeLapel(String piece, double out, double up, double deeper, Sid
     @Override
     public Sentence sentence() {
         return Sentence.of(
-                "Shape the lapel of the {}: tip {} out, {} higher, notch {} deeper{}",
+                "Shape the lapel of the {}: tip {}, {}, notch {}{}",
                 piece,
-                out,
-                up,
-                deeper,
+                Sentence.either(out, "{} out", "{} in"),
+                Sentence.either(up, "{} higher", "{} lower"),
+                Sentence.either(deeper, "{} deeper", "{} shallower"),
                 WornPieces.where(sides));
     }
 

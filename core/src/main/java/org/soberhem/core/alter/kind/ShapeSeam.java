@@ -24,11 +24,11 @@ public record ShapeSeam(EdgeRef edge, double atTop, double atMiddle, double atBo
     @Override
     public Sentence sentence() {
         return Sentence.of(
-                "Shape the {} seam: {} taken at its top, {} half way, {} at its bottom{}",
+                "Shape the {} seam: {} at its top, {} half way, {} at its bottom{}",
                 edge.words(),
-                atTop,
-                atMiddle,
-                atBottom,
+                Sentence.either(atTop, "{} taken", "{} let out"),
+                Sentence.either(atMiddle, "{} taken", "{} let out"),
+                Sentence.either(atBottom, "{} taken", "{} let out"),
                 WornPieces.where(sides));
     }
 
