@@ -200,12 +200,6 @@ final class ConditionsPane extends VBox {
                 () -> trying.under(
                         now.turned(!now.insideOut()),
                         Sentence.of("{} side out", now.insideOut() ? "Right" : "Wrong"))));
-        for (String other : List.of("a form", "a double")) {
-            all.add(new Item(
-                    "on " + other,
-                    now.standIn().filter(other::equals).isPresent(),
-                    () -> trying.under(now.on(other), Sentence.of("Tried on {}", other))));
-        }
         boolean left = studio.maker().leftHanded();
         all.add(new Item(
                 "mirrored for the left hand",
@@ -214,6 +208,12 @@ final class ConditionsPane extends VBox {
                         studio.maker().withLeftHanded(!left),
                         "hand",
                         Sentence.of("Fitting place for the {} hand", left ? "right" : "left"))));
+        for (String other : List.of("a form", "a double")) {
+            all.add(new Item(
+                    "on " + other,
+                    now.standIn().filter(other::equals).isPresent(),
+                    () -> trying.under(now.on(other), Sentence.of("Tried on {}", other))));
+        }
         return all;
     }
 

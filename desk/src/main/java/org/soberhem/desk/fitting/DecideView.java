@@ -287,7 +287,9 @@ final class DecideView extends BorderPane implements FittingPlace.Shown {
 
     /** Says where the amount comes from, and what it is in all. */
     private void amount(Remark remark, Alteration alteration, DraftedGarment work) {
-        String from = remark.amount().isPresent() ? "As pinned." : "Nothing was pinned: half way between the usual least and most.";
+        String from = remark.amount().isPresent()
+                ? "As pinned."
+                : "Nothing was pinned: half way between the usual least and most.";
         String total = deciding.total(alteration, work)
                 .map(words -> " " + words.in(studio.format()) + ".")
                 .orElse("");

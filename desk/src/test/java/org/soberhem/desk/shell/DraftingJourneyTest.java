@@ -67,7 +67,7 @@ class DraftingJourneyTest extends DemoJourney {
         robot.push(KeyCode.PAGE_DOWN);
         assertThat(walk(robot)).startsWith("front: A: along the base line 3⅝");
         assertThat(robot.lookup(".cut-line").queryAll()).isEmpty();
-        for (int i = 0; i < 25; i++) {
+        for (int i = 0; i < 60 && !walk(robot).startsWith("front: draw the "); i++) {
             robot.push(KeyCode.PAGE_DOWN);
         }
         assertThat(walk(robot)).startsWith("front: draw the ");
@@ -100,7 +100,7 @@ class DraftingJourneyTest extends DemoJourney {
         DemoWindow.appear(robot, "#ruler-0-0");
         assertThat(robot.lookup(".label").queryAllAs(Label.class))
                 .extracting(Label::getText)
-                .anyMatch(words -> words.startsWith("· At a bust of 34 in the scale draws for a back-length of"));
+                .anyMatch(words -> words.startsWith("· At a bust of 34 in the scale draws for a back length of"));
         String[][] rulers = {{"32", "10", "9"}, {"36", "10", "10 1/8"}};
         robot.interact(() -> {
             for (int row = 0; row < rulers.length; row++) {

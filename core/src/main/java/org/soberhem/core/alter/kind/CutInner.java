@@ -37,9 +37,7 @@ public record CutInner(String piece, Part part, double smaller, double longer, S
     public Sentence sentence() {
         String until = this.until.isEmpty() ? "" : ", down to the " + this.until;
         return Sentence.of(
-                longer == 0
-                        ? "Cut {} for the {}, {} {} all round{}"
-                        : "Cut {} for the {}, {} {} all round{}, {} below",
+                longer == 0 ? "Cut {} for the {}, {} {} all round{}" : "Cut {} for the {}, {} {} all round{}, {} below",
                 part.word(),
                 piece,
                 Math.abs(smaller),

@@ -30,7 +30,10 @@ public record NewSeam(
     public Sentence sentence() {
         Sentence taken = takenAbove == 0 && takenBelow == 0
                 ? Sentence.of("")
-                : Sentence.of(", {} at its top, {} at its bottom", Sentence.either(takenAbove, "{} taken", "{} given"), Sentence.either(takenBelow, "{} taken", "{} given"));
+                : Sentence.of(
+                        ", {} at its top, {} at its bottom",
+                        Sentence.either(takenAbove, "{} taken", "{} given"),
+                        Sentence.either(takenBelow, "{} taken", "{} given"));
         return Sentence.of("New seam in the {} from its {} to its {}{}", from.piece(), from.edge(), to, taken);
     }
 
