@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
+import java.util.function.BooleanSupplier;
 import org.soberhem.cli.given.Answering;
 import org.soberhem.cli.given.ExitCode;
 import org.soberhem.cli.given.GivenFiles;
@@ -18,6 +19,7 @@ import org.soberhem.core.cloth.LayException;
 import org.soberhem.core.cloth.LayPiece;
 import org.soberhem.core.cloth.LayPlanner;
 import org.soberhem.core.cloth.LayRules;
+import org.soberhem.core.cloth.ShortClothAdvice;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.files.exchange.Answers;
 import org.soberhem.files.exchange.LayFile;
@@ -35,6 +37,9 @@ final class LayCommand extends Answering {
 
     private static final double MOST_SECONDS = 3600;
     private static final double SECOND = 1e9;
+
+    /** Ways out that are tried, one after the other. */
+    private static final int WAYS = 5;
 
     @Parameters(paramLabel = "PIECES", description = "pieces with their outlines, or a drafted pattern, as JSON")
     private Path pieces;
@@ -98,14 +103,33 @@ final class LayCommand extends Answering {
             new LayPlanner(read, rules, new SplittableRandom(1))
                     .plan(() -> System.nanoTime() - start < seconds * SECOND, found::add);
         } catch (LayException wide) {
-            out().println(
-                            asJson()
-                                    ? Answers.json(Map.of("fits", false, "piece", wide.piece()))
-                                    : wide.sentence().in(LengthFormat.INCH_EIGHTHS));
+            refuse(wide, waysOut(read, rules));
             return ExitCode.DOES_NOT_FIT;
         }
         tell(found.get(found.size() - 1), (System.nanoTime() - start) / SECOND, ending);
         return 0;
+    }
+
+    /** Tries what can be done where a piece is too wide: each way gets its share of the time. */
+    private List<String> waysOut(List<LayPiece> read, LayRules rules) {
+        return new ShortClothAdvice(read, rules, Optional.empty(), this::share, new SplittableRandom(1))
+                .ways(Double.MAX_VALUE).stream()
+                        .map(way -> way.words().in(LengthFormat.INCH_EIGHTHS))
+                        .toList();
+    }
+
+    private BooleanSupplier share() {
+        long until = System.nanoTime() + (long) (seconds * SECOND / WAYS);
+        return () -> System.nanoTime() < until;
+    }
+
+    private void refuse(LayException wide, List<String> ways) {
+        if (asJson()) {
+            out().println(Answers.json(Map.of("fits", false, "piece", wide.piece(), "ways", ways)));
+            return;
+        }
+        out().println(wide.sentence().in(LengthFormat.INCH_EIGHTHS));
+        ways.forEach(way -> out().println("  " + way));
     }
 
     private static String ending(Path file) {

@@ -74,8 +74,10 @@ class LayCommandTest extends CommandTest {
     void lay_ofWhatIsTooWide_doesNotFit_andSaysWhatToDo() throws IOException {
         assertThat(run("lay", file(PANELS), "--width", "30 cm")).isEqualTo(1);
         assertThat(out.toString()).contains("\"panel\" is 15¾ in wide").contains("piece it");
+        assertThat(out.toString()).contains("  Piece panel along the grain at the outer edge, out of sight: ");
         assertThat(run("lay", file(PANELS), "--width", "30 cm", "--json")).isEqualTo(1);
         assertThat(json().get("piece").asString()).isEqualTo("panel");
+        assertThat(json().get("ways").get(0).asString()).startsWith("Piece panel along the grain");
     }
 
     @ParameterizedTest

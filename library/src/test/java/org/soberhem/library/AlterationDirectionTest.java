@@ -65,7 +65,6 @@ class AlterationDirectionTest {
             new Rule("Take in", Lie::area, false),
             new Rule("Let out", Lie::area, true),
             new Rule("Give", Lie::area, true),
-            new Rule("Take −", Lie::area, true),
             new Rule("Take", Lie::area, false),
             new Rule("Widen", Lie::area, true),
             new Rule("Narrow", Lie::area, false),

@@ -97,7 +97,7 @@ public record PiecesToLay(List<LayPiece> pieces, List<SpreadPiece> spreads, List
     /**
      * Returns what turns a piece so that its grain runs along the cloth; a half is moved so that its fold is at x = 0.
      */
-    private static UnaryOperator<Point> laid(SpreadPiece spread) {
+    public static UnaryOperator<Point> laid(SpreadPiece spread) {
         Piece piece = spread.piece();
         if (spread.shape() == CutShape.FOLD) {
             double fold = piece.centreX().orElse(0.0);

@@ -348,8 +348,18 @@ public final class ObstacleFinder {
                 }));
     }
 
-    /** What was fitted without a layer is marked. */
+    /** What was fitted without a layer, or not on the wearer, is marked. */
     private void provisional(Fitting latest, List<Obstacle> found) {
+        latest.conditions()
+                .standIn()
+                .ifPresent(other -> found.add(new Obstacle(
+                        Stage.FITTING,
+                        "",
+                        Target.PLACE,
+                        Sentence.of(
+                                "Fitting {} was on {}, not on the wearer: its remarks are provisional",
+                                latest.number(),
+                                other))));
         if (!latest.conditions().off().isEmpty()) {
             found.add(new Obstacle(
                     Stage.FITTING,

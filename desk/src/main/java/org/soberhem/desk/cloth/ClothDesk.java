@@ -1,11 +1,14 @@
 package org.soberhem.desk.cloth;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.function.BooleanSupplier;
+import java.util.stream.Collectors;
 import org.soberhem.core.cloth.Cloth;
 import org.soberhem.core.cloth.ClothUse;
 import org.soberhem.core.cloth.HandMove;
@@ -17,9 +20,13 @@ import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.judging.ClothSupply;
 import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.judging.Piecing;
 import org.soberhem.core.judging.SinceVersion;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.pattern.Pattern;
+import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Seam;
+import org.soberhem.studio.AlterationCommands;
 import org.soberhem.studio.Studio;
 
 /** What is done at the cloth, without its looks: cloth chosen, laid, moved by hand, cut. */
@@ -152,6 +159,39 @@ public final class ClothDesk {
         }
         keep(supply().orElseThrow(), move.lay().get(), "Moved " + name);
         return Optional.empty();
+    }
+
+    /** Returns how what is wider than the cloth of the use that is shown is pieced; empty if all of it lies on it. */
+    public Optional<Piecing> piecing() {
+        return work().flatMap(drawn -> supply().flatMap(ClothSupply::rules)
+                .filter(rules ->
+                        !Piecing.tooWide(drawn.pattern(), chosen(), rules).isEmpty())
+                .map(rules -> Piecing.of(drawn.pattern(), chosen(), rules)));
+    }
+
+    /** Makes the seams at which pieces are pieced; the parts are cut from the cloth that is shown. */
+    public void piece(Piecing how) {
+        String garment = chosen().garment();
+        Set<String> whole = names(work().orElseThrow().pattern());
+        how.seams().forEach(new AlterationCommands(studio)::make);
+        Set<String> parts = names(how.pattern());
+        parts.removeAll(whole);
+        costume().underway().cloth().stream()
+                .filter(use -> use.garment().equals(garment) && use.next().equals(use()))
+                .filter(use -> chosen().only().isPresent())
+                .findFirst()
+                .ifPresent(former -> {
+                    List<String> elsewhere = new ArrayList<>(former.other());
+                    elsewhere.addAll(parts);
+                    keep(
+                            former.with(former.held(), elsewhere, former.matched()),
+                            "piece",
+                            Sentence.of("{} are cut from the same cloth", String.join(", ", parts)));
+                });
+    }
+
+    private static Set<String> names(Pattern pattern) {
+        return pattern.pieces().stream().map(Piece::name).collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
     /** Returns ways out where the cloth is too short; slow. */

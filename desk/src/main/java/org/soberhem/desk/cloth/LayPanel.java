@@ -23,6 +23,7 @@ import org.soberhem.core.cloth.PiecesToLay;
 import org.soberhem.core.cloth.ShortClothAdvice;
 import org.soberhem.core.cloth.Strips;
 import org.soberhem.core.judging.ClothSupply;
+import org.soberhem.core.judging.Piecing;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.SpreadPiece;
@@ -191,6 +192,7 @@ final class LayPanel extends VBox {
         if (supply.cloth().isEmpty() || supply.use().cutOn().isPresent()) {
             return;
         }
+        desk.piecing().ifPresent(this::piecing);
         if (!supply.isEnough()) {
             Button ways = Parts.hinted(
                     Parts.button("Too short or too narrow?", () -> waysOut(supply)), "Tries what else can be done");
@@ -207,6 +209,23 @@ final class LayPanel extends VBox {
             Button strips = Parts.button("Cut as strips, by pulled threads", () -> strips(supply));
             strips.setId("strips");
             more.getChildren().add(strips);
+        }
+    }
+
+    private void piecing(Piecing how) {
+        if (!how.seams().isEmpty()) {
+            Button piece = Parts.hinted(
+                    Parts.button("Piece what is too wide", () -> desk.piece(how)),
+                    "New seams in the pattern, along the grain and at the outer side; they can be taken back");
+            piece.setId("piece-wide");
+            more.getChildren().add(piece);
+        }
+        if (!how.left().isEmpty()) {
+            more.getChildren()
+                    .add(Parts.text(
+                            "No straight seam brings " + String.join(", ", how.left())
+                                    + " on this cloth: turn its grain, or take a wider cloth",
+                            "needs"));
         }
     }
 

@@ -18,6 +18,7 @@ import org.soberhem.core.costume.Stage;
 import org.soberhem.core.gate.GateCheck;
 import org.soberhem.core.gate.GateCondition;
 import org.soberhem.core.judging.ClothSupply;
+import org.soberhem.core.judging.Piecing;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.studio.Studio;
 import org.soberhem.studio.demo.Studios;
@@ -72,6 +73,20 @@ class ClothDeskTest {
         assertThat(state(GateCheck.SET)).isEqualTo(GateCondition.State.MISSING);
         studio.undo();
         assertThat(supply().isLaid()).isTrue();
+    }
+
+    @Test
+    void c4_whatIsWiderThanItsCloth_isPieced_andAllOfItLiesOnIt() {
+        assertThat(desk.piecing()).as("the serge is wide enough").isEmpty();
+        Cloth serge = supply().cloth().orElseThrow();
+        studio.keep(studio.stash().with(serge.withState(serge.state(), 4500, 700)), "narrow", Sentence.of("Narrower"));
+        Piecing how = desk.piecing().orElseThrow();
+        assertThat(how.seams()).isNotEmpty();
+        assertThat(how.left()).isEmpty();
+        int before = supply().pieces().pieces().size();
+        desk.piece(how);
+        assertThat(desk.piecing()).isEmpty();
+        assertThat(supply().pieces().pieces()).hasSize(before + how.seams().size());
     }
 
     @Test

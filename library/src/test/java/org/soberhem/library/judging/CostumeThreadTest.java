@@ -147,6 +147,17 @@ class CostumeThreadTest {
     }
 
     @Test
+    void f4_aMockupTriedOnAForm_isToldInTheWay() {
+        Fitting onAForm = Fitting.begun(
+                1, DAY, new Mockup(Map.of("Blouse", 1), "calico"), new Conditions(CORSET, true, "").on("a form"));
+        String said = "FITTING: Fitting 1 was on a form, not on the wearer: its remarks are provisional";
+        assertThat(inTheWay(costume(List.of(), List.of(onAForm)), middle(CORSET)))
+                .contains(said);
+        assertThat(inTheWay(costume(List.of(), List.of(fitting(CORSET, true))), middle(CORSET)))
+                .doesNotContain(said);
+    }
+
+    @Test
     void notMeasured_saysToBeginWithTheTape() {
         Costume costume = costume(List.of(), List.of());
         List<Obstacle> found = IN_THE_WAY.of(

@@ -291,6 +291,22 @@ class FittingThreadTest {
     }
 
     @Test
+    void f4_whatWasTriedOnAFormOrADouble_isProvisional() {
+        MeasurementSet set = set(CORSET, "36");
+        Garment garment = named(blouse(), set, "first");
+        for (String other : List.of("a form", "a double")) {
+            Fitting fitting = fitting(1, 1, worn().on(other));
+            EvaluatedCostume at = at(costume(List.of(garment), fitting), set);
+            assertThat(words(Dependence.of(at, fitting, "Blouse", LIBRARY.wardrobe())))
+                    .containsExactly("it was tried on " + other
+                            + ", not on the wearer: where they differ, try it on the wearer");
+        }
+        Fitting wearer = fitting(1, 1, worn().on("a form").on("a form"));
+        EvaluatedCostume at = at(costume(List.of(garment), wearer), set);
+        assertThat(Dependence.of(at, wearer, "Blouse", LIBRARY.wardrobe())).isEmpty();
+    }
+
+    @Test
     void ledger_addsUpSeamBySeam_andWarnsWhereRoundsUndoEachOther() {
         MeasurementSet set = set(CORSET, "36");
         Garment first = named(blouse(), set, "first");

@@ -2,6 +2,7 @@ package org.soberhem.library.moves;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.util.List;
 import java.util.Map;
@@ -12,7 +13,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.soberhem.core.alter.Effect;
 import org.soberhem.core.alter.edit.Sides;
+import org.soberhem.core.alter.kind.NewSeam;
 import org.soberhem.core.cloth.ClothUse;
+import org.soberhem.core.cloth.LayRules;
 import org.soberhem.core.cloth.Notion;
 import org.soberhem.core.cloth.PiecesToLay;
 import org.soberhem.core.cloth.Stash;
@@ -20,8 +23,10 @@ import org.soberhem.core.costume.Progress;
 import org.soberhem.core.draft.Checks;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.Drafter;
+import org.soberhem.core.judging.Piecing;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthUnit;
+import org.soberhem.core.pattern.CutShape;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.Role;
 import org.soberhem.core.pattern.Side;
@@ -176,6 +181,42 @@ class MakingMovesTest {
         assertThat(one.use("Jacket", "outer 2")).isEmpty();
         assertThat(one.use("Jacket", "outer 3")).isEmpty();
         assertThat(laid(one, pattern, "outer")).contains("collar", "sleeve");
+    }
+
+    /** Piecing at the selvedge is common practice: every part lies on the cloth, and together they are the piece. */
+    @Test
+    void c4_aPieceWiderThanTheCloth_isPieced() {
+        int pieced = 0;
+        for (CompiledSheet sheet : sheets()) {
+            Pattern pattern = Drafter.draft(sheet, sheet.middle()).pattern();
+            for (boolean folded : List.of(false, true)) {
+                LayRules rules = LayRules.plain(folded ? 560 : 400, folded, false);
+                ClothUse use = ClothUse.of("It", "outer");
+                Piecing how = Piecing.of(pattern, use, rules);
+                Set<String> wide = Piecing.tooWide(pattern, use, rules);
+                assertThat(how.left()).as(sheet.sheet().id()).isSubsetOf(wide);
+                assertThat(Piecing.tooWide(how.pattern(), use, rules))
+                        .as(sheet.sheet().id())
+                        .isEqualTo(how.left());
+                assertThat(how.seams().isEmpty()).isEqualTo(wide.equals(how.left()));
+                Pattern made = pattern;
+                for (NewSeam seam : how.seams()) {
+                    made = seam.made(made);
+                }
+                assertThat(made).isEqualTo(how.pattern());
+                assertThat(area(made)).as(sheet.sheet().id()).isCloseTo(area(pattern), withinPercentage(1e-3));
+                pieced += wide.size() - how.left().size();
+            }
+        }
+        assertThat(pieced).isGreaterThan(20);
+    }
+
+    private static double area(Pattern pattern) {
+        return pattern.pieces().stream()
+                .mapToDouble(piece -> piece.cut().getOrDefault("outer", 0)
+                        * (piece.shape() == CutShape.FOLD ? 2 : 1)
+                        * Math.abs(piece.seamLine().signedArea()))
+                .sum();
     }
 
     private static Set<String> laid(Progress progress, Pattern pattern, String use) {

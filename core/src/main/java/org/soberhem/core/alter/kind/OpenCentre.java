@@ -32,9 +32,9 @@ public record OpenCentre(String piece, double atTop, double atBottom, Sides side
     @Override
     public Sentence sentence() {
         return Sentence.of(
-                "Centre of the {}: {} at its top, {} at its bottom{}",
+                "{} at the top of the centre of the {}, {} at its bottom{}",
+                Sentence.either(atTop, "Take {} out", "Let out {}"),
                 piece,
-                Sentence.either(atTop, "{} taken out", "{} let out"),
                 Sentence.either(atBottom, "{} taken out", "{} let out"),
                 WornPieces.where(sides));
     }
