@@ -227,7 +227,7 @@ class CostumeThreadTest {
         assertThat(work.pattern()).isEqualTo(work.draft().pattern());
         assertThat(inTheWay(costume(List.of(lost), List.of()), middle(CORSET)))
                 .contains(
-                        "DRAFT: Lengthen at the train by ⅜ in: No piece has the level \"train\" any more: choose another level");
+                        "DRAFT: Lengthen at the train by ⅜ in: No piece has the level \"train\": choose another level");
     }
 
     @Test

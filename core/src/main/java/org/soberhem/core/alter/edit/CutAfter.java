@@ -39,8 +39,8 @@ public final class CutAfter {
      */
     public static Piece cut(Pattern pattern, String name, Side side, CutFrom from) {
         Piece master = pattern.piece(from.master(), side)
-                .orElseThrow(() -> new AlterationRefusal(
-                        "There is no piece \"{}\" any more: choose another piece", from.master()));
+                .orElseThrow(
+                        () -> new AlterationRefusal("There is no piece \"{}\": choose another piece", from.master()));
         return from.way() == CutFrom.Way.COPY
                 ? PieceCopy.of(master, name, from)
                 : strip(master, name, run(pattern, new EdgeRef(from.master(), from.edge()), side), from);
@@ -114,8 +114,7 @@ public final class CutAfter {
                     : whole.then(part.path().between(whole.end(), part.path().end()));
         }
         if (whole == null) {
-            throw new AlterationRefusal(
-                    "The {} has no edge \"{}\" any more: choose another edge", ref.piece(), ref.edge());
+            throw new AlterationRefusal("The {} has no edge \"{}\": choose another edge", ref.piece(), ref.edge());
         }
         return whole;
     }
@@ -176,7 +175,7 @@ public final class CutAfter {
             }
         }
         if (added.isEmpty()) {
-            throw new AlterationRefusal("There is no piece \"{}\" any more: choose another piece", from.master());
+            throw new AlterationRefusal("There is no piece \"{}\": choose another piece", from.master());
         }
         pieces.addAll(added);
         return pattern.withPieces(pieces);

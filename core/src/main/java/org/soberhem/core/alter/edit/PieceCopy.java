@@ -105,8 +105,8 @@ final class PieceCopy {
     /** Returns what of a piece lies above a level. */
     private static Piece above(Piece piece, String name) {
         Level level = Optional.ofNullable(piece.levels().get(name))
-                .orElseThrow(() -> new AlterationRefusal(
-                        "The {} has no level \"{}\" any more: choose another level", piece.name(), name));
+                .orElseThrow(() ->
+                        new AlterationRefusal("The {} has no level \"{}\": choose another level", piece.name(), name));
         Point square = level.to().minus(level.from()).unit().outward();
         Point down = square.y() > 0 ? square : square.times(-1);
         double lowest = piece.seamLine(PieceEditor.COARSE).corners().stream()

@@ -68,7 +68,7 @@ public record PieceCutting(
             pieces.addAll(parts);
         }
         if (became.isEmpty()) {
-            throw new AlterationRefusal("There is no piece \"{}\" any more: choose another piece", piece);
+            throw new AlterationRefusal("There is no piece \"{}\": choose another piece", piece);
         }
         List<Seam> seams = new ArrayList<>();
         pattern.seams().forEach(each -> seams.add(SeamEdits.renamed(each, piece, became)));

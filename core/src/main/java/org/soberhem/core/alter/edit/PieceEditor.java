@@ -131,7 +131,7 @@ public final class PieceEditor {
                 return i;
             }
         }
-        throw new AlterationRefusal("The {} has no edge \"{}\" any more: choose another edge", name, edge);
+        throw new AlterationRefusal("The {} has no edge \"{}\": choose another edge", name, edge);
     }
 
     public Edge edge(String edge) {
@@ -142,8 +142,7 @@ public final class PieceEditor {
         return darts.stream()
                 .filter(each -> each.name().equals(dart))
                 .findFirst()
-                .orElseThrow(() ->
-                        new AlterationRefusal("The {} has no dart \"{}\" any more: choose another dart", name, dart));
+                .orElseThrow(() -> new AlterationRefusal("The {} has no dart \"{}\": choose another dart", name, dart));
     }
 
     public Outline outline() {

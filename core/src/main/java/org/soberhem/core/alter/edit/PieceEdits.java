@@ -26,8 +26,7 @@ public final class PieceEdits {
         return pattern.pieces().stream()
                 .filter(piece -> piece.name().equals(name))
                 .findFirst()
-                .orElseThrow(
-                        () -> new AlterationRefusal("There is no piece \"{}\" any more: choose another piece", name));
+                .orElseThrow(() -> new AlterationRefusal("There is no piece \"{}\": choose another piece", name));
     }
 
     public static String freeName(Pattern pattern, String wanted) {

@@ -76,7 +76,7 @@ public final class SeamEdits {
         return of(pattern, edge)
                 .filter(seam -> seam.first().size() == 1 && seam.second().size() == 1)
                 .orElseThrow(() -> new AlterationRefusal(
-                        "No seam joins {} to one other edge any more: choose another seam", edge.toString()));
+                        "No seam joins {} to one other edge: choose another seam", edge.toString()));
     }
 
     /** Returns the edge that another is sewn to in a seam of two edges. */

@@ -90,8 +90,7 @@ public final class SeamShift {
         if (seam.isEmpty()
                 || !isOneLine(seam.get().first())
                 || !isOneLine(seam.get().second())) {
-            throw new AlterationRefusal(
-                    "No seam joins {} to one other edge any more: choose another seam", edge.toString());
+            throw new AlterationRefusal("No seam joins {} to one other edge: choose another seam", edge.toString());
         }
         List<EdgeRef> first = seam.get().first();
         List<EdgeRef> second = seam.get().second();

@@ -20,7 +20,7 @@ public final class WornPieces {
      */
     public static Pattern piece(Pattern pattern, String name, Sides sides, UnaryOperator<Piece> change) {
         if (pattern.pieces().stream().noneMatch(piece -> piece.name().equals(name))) {
-            throw new AlterationRefusal("There is no piece \"{}\" any more: choose another piece", name);
+            throw new AlterationRefusal("There is no piece \"{}\": choose another piece", name);
         }
         Predicate<Piece> named = piece -> piece.name().equals(name);
         if (pattern.pieces().stream().filter(named).noneMatch(piece -> sides.include(piece.side()))) {

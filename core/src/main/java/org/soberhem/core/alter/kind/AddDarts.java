@@ -47,7 +47,7 @@ public record AddDarts(EdgeRef edge, int count, double from, double to, double w
         }
         double whole = PieceEdits.any(pattern, edge.piece())
                 .edge(edge.edge())
-                .orElseThrow(() -> new AlterationRefusal("There is no {} any more: choose another edge", edge.words()))
+                .orElseThrow(() -> new AlterationRefusal("There is no {}: choose another edge", edge.words()))
                 .path()
                 .length();
         Pattern darted = pattern;

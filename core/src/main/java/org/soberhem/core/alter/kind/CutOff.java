@@ -68,7 +68,7 @@ public record CutOff(String piece, String level, double below, Removed removed, 
         WornPieces.bothOnly(sides);
         List<String> names = names(pattern);
         if (names.isEmpty()) {
-            throw new AlterationRefusal("No such piece has the level \"{}\" any more: choose another level", level);
+            throw new AlterationRefusal("No such piece has the level \"{}\": choose another level", level);
         }
         Pattern cut = pattern;
         Map<EdgeRef, Double> kept = new HashMap<>();

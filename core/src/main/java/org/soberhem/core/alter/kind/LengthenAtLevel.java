@@ -62,7 +62,7 @@ public record LengthenAtLevel(String level, double atFront, double atSide, doubl
     @Override
     public Pattern made(Pattern pattern) {
         if (pattern.pieces().stream().noneMatch(this::has)) {
-            throw new AlterationRefusal("No piece has the level \"{}\" any more: choose another level", level);
+            throw new AlterationRefusal("No piece has the level \"{}\": choose another level", level);
         }
         return WornPieces.each(pattern, sides, this::has, piece -> {
             Level line = piece.levels().get(level);

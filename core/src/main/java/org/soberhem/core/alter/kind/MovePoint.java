@@ -52,8 +52,7 @@ public record MovePoint(EdgeRef point, double out, double down, Sides sides) imp
         if (at == null
                 || piece.edges().stream()
                         .noneMatch(edge -> edge.path().start().distanceTo(at) < PieceEditor.SAME_PLACE)) {
-            throw new AlterationRefusal(
-                    "The {} has no corner {} any more: choose another point", piece.name(), point.edge());
+            throw new AlterationRefusal("The {} has no corner {}: choose another point", piece.name(), point.edge());
         }
         Point by = new Point(out, down);
         return Redrawing.withPaths(

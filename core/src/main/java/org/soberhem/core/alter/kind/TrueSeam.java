@@ -47,7 +47,7 @@ public record TrueSeam(EdgeRef edge, Sides sides) implements Alteration {
     @Override
     public Pattern made(Pattern pattern) {
         Seam seam = SeamEdits.of(pattern, edge)
-                .orElseThrow(() -> new AlterationRefusal("The {} is not sewn to anything any more", edge.words()));
+                .orElseThrow(() -> new AlterationRefusal("The {} is not sewn to anything", edge.words()));
         boolean first = seam.first().contains(edge);
         List<EdgeRef> mine = first ? seam.first() : seam.second();
         List<EdgeRef> other = first ? seam.second() : seam.first();

@@ -97,7 +97,7 @@ class AlterationTest {
         Outcome outcome = new TakeInSeam(EdgeRef.parse("front.hem"), 10, 10, Sides.BOTH).apply(BEFORE);
         assertThat(outcome.pattern()).isSameAs(BEFORE);
         assertThat(outcome.refusal().orElseThrow().in(LengthFormat.CENTIMETRES))
-                .isEqualTo("No seam joins front.hem to one other edge any more: choose another seam");
+                .isEqualTo("No seam joins front.hem to one other edge: choose another seam");
     }
 
     @Test
