@@ -15,6 +15,9 @@ public record SeamCheck(Seam seam, Side side, double firstLength, double secondL
     /** Less is not shown as a number, in millimetres: 1/16 in. */
     private static final double HAIR = 25.4 / 16;
 
+    /** Less is no difference, in millimetres. */
+    private static final double NOTHING = 0.01;
+
     /** What a careful cutter cannot see, in millimetres. */
     public static final double TOLERANCE = 0.5;
 
@@ -77,9 +80,10 @@ public record SeamCheck(Seam seam, Side side, double firstLength, double secondL
         return difference() > 0 ? "longer" : "shorter";
     }
 
-    /** Less than can be shown is a hair. */
-    private static Object shown(double value) {
-        return value < HAIR ? "a hair" : (Object) value;
+    /** Returns a difference for a sentence: what is there and less than can be shown is a hair. */
+    public static Object shown(double value) {
+        double size = Math.abs(value);
+        return size > NOTHING && size < HAIR ? "a hair" : (Object) value;
     }
 
     private static String ratio(double value) {

@@ -28,6 +28,7 @@ import org.soberhem.core.alter.kind.TrueSeam;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Notch;
 import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.SeamCheck;
@@ -141,7 +142,7 @@ final class SeamWalkPaper extends BorderPane {
                     each.to(),
                     format.format(each.first()),
                     format.format(each.second()),
-                    millimetres(each.difference()));
+                    Sentence.of("{}", SeamCheck.shown(each.difference())).in(format));
         }
         crossings.getChildren().clear();
         cross(shown, true, "where the walk begins");
@@ -170,10 +171,6 @@ final class SeamWalkPaper extends BorderPane {
                     : Parts.label(cells[column], column == 0 ? "small" : "figure");
             lengths.add(cell, column, line);
         }
-    }
-
-    private static String millimetres(double value) {
-        return Math.round(value * 10) / 10.0 + " mm";
     }
 
     private void cross(SeamWalk shown, boolean atStart, String where) {

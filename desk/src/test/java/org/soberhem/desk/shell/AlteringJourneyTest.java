@@ -205,7 +205,11 @@ class AlteringJourneyTest extends DemoJourney {
         press(robot, "#walk-2");
         Slider slider = robot.lookup("#seam-slider").queryAs(Slider.class);
         robot.interact(() -> slider.setValue(0.5));
-        assertThat(words(robot)).contains("it runs on smoothly").contains("the end");
+        assertThat(words(robot))
+                .contains("it runs on smoothly")
+                .contains("the end")
+                .as("the maker's unit")
+                .doesNotContain("0.0 mm");
         robot.interact(
                 () -> robot.lookup("#seam-play").queryAs(ToggleButton.class).setSelected(true));
         try {
