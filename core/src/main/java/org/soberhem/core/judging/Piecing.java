@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
 import org.soberhem.core.alter.edit.AlterationRefusal;
+import org.soberhem.core.alter.edit.PieceCutting;
 import org.soberhem.core.alter.edit.Sides;
 import org.soberhem.core.alter.kind.NewSeam;
 import org.soberhem.core.cloth.ClothUse;
@@ -80,11 +80,11 @@ public record Piecing(List<NewSeam> seams, Pattern pattern, Set<String> left) {
                 if (seam.isEmpty()) {
                     break;
                 }
-                Set<String> known = names(now);
+                List<String> known = now.names();
                 now = seam.get().made(now);
                 own.add(seam.get());
-                Set<String> added = names(now);
-                added.removeAll(known);
+                Set<String> added = new LinkedHashSet<>(now.names());
+                known.forEach(added::remove);
                 parts.addAll(added);
                 taking = also(taking, added);
                 Set<String> still = tooWide(now, taking, rules);
@@ -104,12 +104,6 @@ public record Piecing(List<NewSeam> seams, Pattern pattern, Set<String> left) {
     private static ClothUse also(ClothUse use, Set<String> parts) {
         return use.withOnly(use.only()
                 .map(those -> Stream.concat(those.stream(), parts.stream()).toList()));
-    }
-
-    private static Set<String> names(Pattern pattern) {
-        Set<String> names = new LinkedHashSet<>();
-        pattern.pieces().forEach(piece -> names.add(piece.name()));
-        return names;
     }
 
     /** Returns the seam that takes as much of a piece as the cloth can hold from the rest of it. */
@@ -138,19 +132,14 @@ public record Piecing(List<NewSeam> seams, Pattern pattern, Set<String> left) {
     private static Optional<NewSeam> seam(Pattern pattern, SpreadPiece spread, double at) {
         ToDoubleFunction<Point> beyond =
                 place -> PiecesToLay.laid(spread).apply(place).x() - at;
-        List<EdgeRef> crossed = new ArrayList<>();
-        List<Double> where = new ArrayList<>();
-        for (Edge edge : spread.piece().edges()) {
-            OptionalDouble share = edge.path().shareWhere(beyond);
-            if (share.isPresent()) {
-                crossed.add(new EdgeRef(spread.piece().name(), edge.name()));
-                where.add(share.getAsDouble());
-            }
-        }
+        List<PieceCutting.At> crossed = PieceCutting.crossings(spread.piece(), beyond);
         if (crossed.size() != 2 || crossings(spread, beyond) != 2) {
             return Optional.empty();
         }
-        NewSeam seam = new NewSeam(crossed.get(0), where.get(0), crossed.get(1).edge(), where.get(1), 0, 0, Sides.BOTH);
+        PieceCutting.At from = crossed.get(0);
+        PieceCutting.At to = crossed.get(1);
+        EdgeRef begin = new EdgeRef(spread.piece().name(), from.edge());
+        NewSeam seam = new NewSeam(begin, from.share(), to.edge(), to.share(), 0, 0, Sides.BOTH);
         try {
             seam.made(pattern);
             return Optional.of(seam);

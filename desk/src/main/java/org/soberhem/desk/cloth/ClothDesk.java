@@ -1,14 +1,11 @@
 package org.soberhem.desk.cloth;
 
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.function.BooleanSupplier;
-import java.util.stream.Collectors;
 import org.soberhem.core.cloth.Cloth;
 import org.soberhem.core.cloth.ClothUse;
 import org.soberhem.core.cloth.HandMove;
@@ -23,8 +20,6 @@ import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.judging.Piecing;
 import org.soberhem.core.judging.SinceVersion;
 import org.soberhem.core.length.Sentence;
-import org.soberhem.core.pattern.Pattern;
-import org.soberhem.core.pattern.Piece;
 import org.soberhem.core.pattern.Seam;
 import org.soberhem.studio.AlterationCommands;
 import org.soberhem.studio.Studio;
@@ -172,10 +167,11 @@ public final class ClothDesk {
     /** Makes the seams at which pieces are pieced; the parts are cut from the cloth that is shown. */
     public void piece(Piecing how) {
         String garment = chosen().garment();
-        Set<String> whole = names(work().orElseThrow().pattern());
+        List<String> whole = work().orElseThrow().pattern().names();
         how.seams().forEach(new AlterationCommands(studio)::make);
-        Set<String> parts = names(how.pattern());
-        parts.removeAll(whole);
+        List<String> parts = how.pattern().names().stream()
+                .filter(name -> !whole.contains(name))
+                .toList();
         costume().underway().cloth().stream()
                 .filter(use -> use.garment().equals(garment) && use.next().equals(use()))
                 .filter(use -> chosen().only().isPresent())
@@ -188,10 +184,6 @@ public final class ClothDesk {
                             "piece",
                             Sentence.of("{} are cut from the same cloth", String.join(", ", parts)));
                 });
-    }
-
-    private static Set<String> names(Pattern pattern) {
-        return pattern.pieces().stream().map(Piece::name).collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
     /** Returns ways out where the cloth is too short; slow. */
