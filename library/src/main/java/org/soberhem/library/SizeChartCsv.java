@@ -129,10 +129,15 @@ public final class SizeChartCsv {
         List<String> measures = new ArrayList<>();
         for (int i = 1; i < row.size(); i++) {
             String word = row.get(i);
-            measures.add(catalogue
+            String measure = catalogue
                     .find(word)
                     .map(Measure::id)
-                    .orElseThrow(() -> new FormatException(where + ": " + catalogue.unknown(word))));
+                    .orElseThrow(() -> new FormatException(where + ": " + catalogue.unknown(word)));
+            if (measures.contains(measure)) {
+                throw new FormatException(where + ": \"" + word + "\" is " + measure
+                        + ", which an earlier column is already: leave one of them out");
+            }
+            measures.add(measure);
         }
         return measures;
     }

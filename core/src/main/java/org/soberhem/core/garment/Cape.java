@@ -39,16 +39,11 @@ public record Cape(
                     String.valueOf(MOST),
                     String.valueOf(Math.max(pleats, frontPleats)));
         }
-        if (!(span > 0)
-                || !(neck > 0)
-                || dart < 0
-                || pleats < 0
-                || pleat < 0
-                || box < 0
-                || frontPleats < 0
-                || frontPleat < 0) {
-            throw new SumException(
-                    "A cape needs a span and a neck, and no dart or pleat below nothing: {}, {}", span, neck);
+        if (!(span > 0) || !(neck > 0)) {
+            throw new SumException("A cape needs a span and a neck: {}, {}", span, neck);
+        }
+        if (dart < 0 || pleats < 0 || pleat < 0 || box < 0 || frontPleats < 0 || frontPleat < 0) {
+            throw new SumException("A cape has no dart and no pleat below nothing");
         }
     }
 
@@ -74,6 +69,6 @@ public record Cape(
 
     /** Returns the depth at which the pleats of both halves alone would bring it exactly to the neck. */
     public double exactPleat() {
-        return pleats == 0 ? 0 : (width() - neck - darts() - 4 * box - 4.0 * frontPleats * frontPleat) / (4.0 * pleats);
+        return pleats == 0 ? 0 : pleat + gathers() / (4.0 * pleats);
     }
 }

@@ -29,9 +29,10 @@ import org.soberhem.core.pattern.SpreadPiece;
  *
  * @param seams the seams, each to be made after the one before it
  * @param pattern with the seams made
+ * @param pieced pieces that the seams bring on the cloth
  * @param left pieces that no straight seam along the grain brings on the cloth
  */
-public record Piecing(List<NewSeam> seams, Pattern pattern, Set<String> left) {
+public record Piecing(List<NewSeam> seams, Pattern pattern, Set<String> pieced, Set<String> left) {
 
     /** Kept free beside the seam for its allowance, in millimetres: an inch is the widest that is usual. */
     private static final double ALLOWED = 25.4;
@@ -67,6 +68,7 @@ public record Piecing(List<NewSeam> seams, Pattern pattern, Set<String> left) {
      */
     public static Piecing of(Pattern pattern, ClothUse use, LayRules rules) {
         List<NewSeam> seams = new ArrayList<>();
+        Set<String> pieced = new LinkedHashSet<>();
         Set<String> left = new LinkedHashSet<>();
         Pattern now = pattern;
         ClothUse taking = use;
@@ -95,9 +97,10 @@ public record Piecing(List<NewSeam> seams, Pattern pattern, Set<String> left) {
                 now = before;
             } else {
                 seams.addAll(own);
+                pieced.add(piece);
             }
         }
-        return new Piecing(seams, now, left);
+        return new Piecing(seams, now, pieced, left);
     }
 
     /** Returns a use that takes parts too, where it is for some pieces only. */

@@ -218,7 +218,10 @@ final class LayPanel extends VBox {
                     Parts.button("Piece what is too wide", () -> desk.piece(how)),
                     "New seams in the pattern, along the grain and at the outer side; they can be taken back");
             piece.setId("piece-wide");
-            more.getChildren().add(piece);
+            more.getChildren()
+                    .addAll(
+                            Parts.text("Wider than the cloth lies: " + String.join(", ", how.pieced()), "needs"),
+                            piece);
         }
         if (!how.left().isEmpty()) {
             more.getChildren()
@@ -310,7 +313,7 @@ final class LayPanel extends VBox {
             turn.setId("turn-" + spread.name());
             turn.valueProperty().addListener((was, before, now) -> turn(spread.name(), now));
             int count = PiecesToLay.count(spread, use.base());
-            Label name = Parts.label(spread.name() + ", " + spread.shape().words(String.valueOf(count)));
+            Label name = Parts.text(spread.name() + ", " + spread.shape().words(String.valueOf(count)));
             name.setMinWidth(0);
             HBox.setHgrow(name, Priority.ALWAYS);
             name.setMaxWidth(Double.MAX_VALUE);

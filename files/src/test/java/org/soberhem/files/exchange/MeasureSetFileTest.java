@@ -154,6 +154,7 @@ class MeasureSetFileTest {
             value = {
                 "bust,waist | line 1: the heading must be size,measure",
                 "size,bost\\nA,84 | line 1: \"bost\" is not a known measurement",
+                "size,bust,full-bust\\nA,84,85 | line 1: \"full-bust\" is full-bust, which an earlier column is already",
                 "size,bust\\nA,84,62 | line 2: 1 lengths must follow the size: 2 are there",
                 "size,bust\\nA,much | line 2: \"much\" cannot be read",
                 "size,bust\\nA,0 | line 2: full-bust must be more than nothing",

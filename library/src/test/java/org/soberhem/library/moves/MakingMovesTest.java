@@ -205,7 +205,8 @@ class MakingMovesTest {
                 }
                 assertThat(made).isEqualTo(how.pattern());
                 assertThat(area(made)).as(sheet.sheet().id()).isCloseTo(area(pattern), withinPercentage(1e-3));
-                pieced += wide.size() - how.left().size();
+                pieced += how.pieced().size();
+                assertThat(how.pieced().size() + how.left().size()).isEqualTo(wide.size());
             }
         }
         assertThat(pieced).isGreaterThan(20);
