@@ -29,7 +29,7 @@ final class SumCommand extends Answering {
     @Parameters(
             index = "0",
             paramLabel = "KIND",
-            description = "skirt, gores, gathers, hood, cape, arm-hole, cap, drape," + " trimming or band")
+            description = "skirt, gores, gathers, hood, cape, arm-hole, cap, drape, trimming or band")
     private String kind;
 
     @Parameters(index = "1..*", paramLabel = "PLACE=VALUE", description = "each measured place, number or way")
