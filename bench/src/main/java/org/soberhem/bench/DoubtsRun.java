@@ -25,6 +25,8 @@ import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Side;
+import org.soberhem.core.stand.Stand;
+import org.soberhem.core.stand.StandMaker;
 import org.soberhem.library.Library;
 import org.soberhem.library.bodies.Bodies;
 
@@ -179,10 +181,11 @@ public final class DoubtsRun {
 
     /** Times the doubts about a set that has every measure of the catalogue, as the usual figure reads them. */
     private void whole() {
-        BodyFigure figure = new BodyFigure(library.figurePlan(), Build.ADULT, measure -> Double.NaN);
+        Stand stand = StandMaker.rough(new BodyFigure(library.figurePlan(), Build.ADULT, measure -> Double.NaN));
         List<Reading> readings = new ArrayList<>();
         for (Measure measure : library.measures().all(Build.ADULT)) {
-            Length length = Length.ofMillimetres(figure.expected(measure.id()).orElseThrow());
+            Length length = Length.ofMillimetres(
+                    stand.tape(measure.id(), Side.RIGHT).orElseThrow().length());
             Posture posture = measure.how().takes(Posture.STANDING) ? Posture.STANDING : Posture.SEATED;
             readings.add(new Reading(
                     measure.id(),

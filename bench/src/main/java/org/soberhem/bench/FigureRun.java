@@ -14,8 +14,6 @@ import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.draft.DraftException;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.figure.DressedFigure;
-import org.soberhem.core.figure.DressedPlate;
-import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.judging.EvaluatedCostume;
 import org.soberhem.core.judging.Judge;
@@ -88,7 +86,7 @@ public final class FigureRun {
         return works;
     }
 
-    /** A waist pulled to and fro: the garments once for each value, then the figure, its two views and every rule. */
+    /** A waist pulled to and fro: the garments once for each value, then the quick figure and every rule. */
     private void drag() {
         List<Double> figures = new ArrayList<>();
         List<Double> all = new ArrayList<>();
@@ -100,8 +98,6 @@ public final class FigureRun {
             long drafted = System.nanoTime();
             EvaluatedCostume at = at(read, works);
             DressedFigure dressed = judge.figure(at, 0.5);
-            DressedPlate.of(dressed, FigureView.FRONT);
-            DressedPlate.of(dressed, FigureView.SIDE);
             List<Verdict> verdicts = judge.verdicts(at);
             long end = System.nanoTime();
             if (i >= WARM) {
@@ -110,7 +106,7 @@ public final class FigureRun {
                 count = verdicts.size();
             }
         }
-        tell("figure, two views and " + count + " rules", figures);
+        tell("quick figure and " + count + " rules", figures);
         tell("the same with both garments drafted anew", all);
     }
 

@@ -1,27 +1,37 @@
 package org.soberhem.cli;
 
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import javax.imageio.ImageIO;
 import org.soberhem.cli.given.Answering;
 import org.soberhem.cli.given.GivenCostume;
 import org.soberhem.cli.given.GivenFiles;
 import org.soberhem.cli.given.WrongInput;
+import org.soberhem.core.doubt.BodyDoubt;
 import org.soberhem.core.figure.DressedFigure;
-import org.soberhem.core.figure.DressedPlate;
-import org.soberhem.core.figure.FigurePlate;
 import org.soberhem.core.figure.FigureView;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.plate.Mesh;
+import org.soberhem.core.plate.Plate;
+import org.soberhem.core.plate.PlateMaker;
+import org.soberhem.core.plate.Solid;
+import org.soberhem.core.plate.Viewpoint;
 import org.soberhem.core.silhouette.FigureQuantities;
+import org.soberhem.core.stand.OddReading;
+import org.soberhem.core.stand.Stand;
+import org.soberhem.core.stand.StandMaker;
+import org.soberhem.core.stand.StandWords;
 import org.soberhem.files.device.CameraStandIn;
 import org.soberhem.files.exchange.Answers;
-import org.soberhem.files.exchange.FigureSvg;
+import org.soberhem.files.exchange.PlateSvg;
+import org.soberhem.files.exchange.SurfaceGlb;
+import org.soberhem.files.exchange.SurfaceObj;
+import org.soberhem.files.picture.Pictures;
+import org.soberhem.files.print.PlateInk;
+import org.soberhem.library.Library;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -29,70 +39,108 @@ import picocli.CommandLine.Option;
 @Command(
         name = "figure",
         description =
-                "Draws a wearer in garments with the period's outline (.svg), or lets the camera stand-in photograph it (.png).")
+                "Draws a wearer's stand in garments with the period's outline (.svg, .png), writes it as surfaces in space (.obj, .glb), or lets the camera stand-in photograph it.")
 final class FigureCommand extends Answering {
+
+    private static final double DOTS = 0.6;
 
     @Mixin
     private GivenCostume costume;
 
-    @Option(names = "--view", defaultValue = "front", description = "front, side or back (${DEFAULT-VALUE})")
+    @Option(
+            names = "--view",
+            defaultValue = "front",
+            description = "front, side, back, quarter, or all of them side by side (.png only) (${DEFAULT-VALUE})")
     private String view;
+
+    @Option(names = "--bare", description = "the stand without its clothes")
+    private boolean bare;
+
+    @Option(names = "--photograph", description = ".png: as the camera stand-in takes it")
+    private boolean photograph;
 
     @Option(names = "--casual", description = "photographed in a hurry: leaning, turned, with grain")
     private boolean casual;
 
-    @Option(names = "--out", paramLabel = "FILE", required = true, description = ".svg or .png by ending")
+    @Option(names = "--out", paramLabel = "FILE", required = true, description = ".svg, .png, .obj or .glb by ending")
     private Path file;
 
     @Override
     public Integer call() {
         GivenCostume.Given given = costume.given();
         DressedFigure dressed = given.judge().figure(given.at(), 0.5);
-        FigureView from = view();
+        Stand stand = StandMaker.of(dressed.body());
+        List<Solid> solids = bare ? stand.solids() : stand.wearing(dressed);
         String name = file.toString().toLowerCase(Locale.ROOT);
-        if (name.endsWith(".svg")) {
-            List<org.soberhem.core.geometry.Path> bands = given.silhouette()
-                    .map(each -> given.judge()
-                            .dressing()
-                            .outline(each, given.at().subject())
-                            .bands(from))
-                    .orElse(List.of());
-            GivenFiles.write(
-                    file, FigureSvg.write(DressedPlate.of(dressed, from), bands).getBytes(StandardCharsets.UTF_8));
-        } else if (name.endsWith(".png")) {
-            GivenFiles.write(
-                    file, png(DressedPlate.of(dressed, from), dressed.body().height()));
-        } else {
-            throw new WrongInput("--out must end in .svg or .png: " + file);
-        }
-        Map<String, Object> answer = new LinkedHashMap<>(FigureQuantities.of(dressed));
+        String ending = name.substring(name.lastIndexOf('.') + 1);
+        GivenFiles.write(
+                file,
+                switch (ending) {
+                    case "svg" -> svg(given, solids);
+                    case "png" -> png(solids, dressed.body().height());
+                    case "obj" -> SurfaceObj.write(solids, stand.tapes());
+                    case "glb" -> SurfaceGlb.write(solids, stand.tapes());
+                    default -> throw new WrongInput("--out must end in .svg, .png, .obj or .glb: " + file);
+                });
         if (asJson()) {
+            Map<String, Object> answer = new LinkedHashMap<>(FigureQuantities.of(dressed));
+            answer.put("stand", about(stand));
             out().println(Answers.json(List.of(answer)));
-        } else {
-            out().println("Written: " + file);
+            return 0;
         }
+        StandWords words = new StandWords(Library.shipped().measures()::name);
+        words.of(stand).forEach(sentence -> out().println(sentence.in(LengthFormat.INCH_EIGHTHS)));
+        OddReading.of(dressed.body(), stand)
+                .flatMap(odd -> given.at()
+                        .set()
+                        .flatMap(set -> BodyDoubt.of(set, odd, Library.shipped().measures()::name)))
+                .ifPresent(doubt -> out().println(doubt.sentence().in(LengthFormat.INCH_EIGHTHS)));
+        out().println("Written: " + file);
         return 0;
     }
 
-    private FigureView view() {
-        try {
-            return FigureView.valueOf(view.toUpperCase(Locale.ROOT));
-        } catch (IllegalArgumentException unknown) {
-            throw new WrongInput("--view must be front, side or back: \"" + view + "\"");
-        }
+    /** What the stand misses, and what it does not follow. */
+    private static Map<String, Object> about(Stand stand) {
+        Map<String, Object> about = new LinkedHashMap<>();
+        about.put("residuals", stand.residuals());
+        about.put("not-followed", stand.refused());
+        double litres = stand.meshes().stream().mapToDouble(Mesh::volume).sum() / 1e6;
+        double area = stand.meshes().stream().mapToDouble(Mesh::area).sum() / 1e6;
+        about.put("litres", Math.round(litres * 10) / 10.0);
+        about.put("square-metres", Math.round(area * 1000) / 1000.0);
+        return about;
     }
 
-    private byte[] png(FigurePlate plate, double height) {
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        try {
-            ImageIO.write(
-                    CameraStandIn.photograph(
-                            plate, height, casual ? CameraStandIn.Shot.CASUAL : CameraStandIn.Shot.PLAIN),
-                    "png",
-                    bytes);
-        } catch (IOException broken) {
-            throw new UncheckedIOException(broken);
+    private byte[] svg(GivenCostume.Given given, List<Solid> solids) {
+        Viewpoint camera = camera(view);
+        List<org.soberhem.core.geometry.Path> bands = camera.view()
+                .flatMap(side -> given.silhouette()
+                        .filter(each -> !bare)
+                        .map(each -> given.judge()
+                                .dressing()
+                                .outline(each, given.at().subject())
+                                .bands(side)))
+                .orElse(List.of());
+        return PlateSvg.write(PlateMaker.plate(solids, camera), bands).getBytes(StandardCharsets.UTF_8);
+    }
+
+    private static Viewpoint camera(String view) {
+        return switch (view) {
+            case "front" -> Viewpoint.of(FigureView.FRONT);
+            case "side" -> Viewpoint.of(FigureView.SIDE);
+            case "back" -> Viewpoint.of(FigureView.BACK);
+            case "quarter" -> Viewpoint.THREE_QUARTERS;
+            default -> throw new WrongInput("--view must be front, side, back or quarter: \"" + view + "\"");
+        };
+    }
+
+    private byte[] png(List<Solid> solids, double height) {
+        List<Plate> plates = (view.equals("all") ? List.of("front", "side", "back", "quarter") : List.of(view))
+                .stream().map(each -> PlateMaker.plate(solids, camera(each))).toList();
+        if (photograph || casual) {
+            return Pictures.png(CameraStandIn.photograph(
+                    plates.get(0), height, casual ? CameraStandIn.Shot.CASUAL : CameraStandIn.Shot.PLAIN));
         }
-        return bytes.toByteArray();
+        return Pictures.png(PlateInk.picture(plates, DOTS));
     }
 }

@@ -75,7 +75,7 @@ class SilhouetteCommandTest extends CommandTest {
         assertThat(skirt("figure", "--view", "side", "--out", svg.toString(), "--json"))
                 .isZero();
         assertThat(json().get(0).get("skirt-depth-over-breadth").asDouble()).isBetween(0.8, 1.3);
-        assertThat(Files.readString(svg)).contains("class=\"skirt\"").contains("class=\"outline\"");
+        assertThat(Files.readString(svg)).contains("class=\"skirt tone-0\"").contains("class=\"outline\"");
         Path png = folder.resolve("f.png");
         assertThat(skirt("figure", "--casual", "--out", png.toString())).isZero();
         assertThat(ImageIO.read(png.toFile()).getHeight()).isEqualTo(1200);
@@ -102,9 +102,9 @@ class SilhouetteCommandTest extends CommandTest {
     @Test
     void wrongInput_isOneClearLine() {
         assertThat(skirt("figure", "--out", "f.gif")).isEqualTo(ExitCode.WRONG_INPUT);
-        assertThat(err.toString().strip().lines()).hasSize(1).first().asString().contains(".svg or .png");
+        assertThat(err.toString().strip().lines()).hasSize(1).first().asString().contains(".svg, .png, .obj or .glb");
         assertThat(skirt("figure", "--view", "above", "--out", "f.svg")).isEqualTo(ExitCode.WRONG_INPUT);
-        assertThat(err.toString()).contains("front, side or back");
+        assertThat(err.toString()).contains("front, side, back or quarter");
         assertThat(run("verdict", "blouse-1906", "--measures", measures.toString(), "--year", "1906"))
                 .isEqualTo(ExitCode.WRONG_INPUT);
         assertThat(err.toString()).contains("blouse-1906: ");

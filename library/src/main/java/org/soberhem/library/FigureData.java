@@ -5,14 +5,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import org.soberhem.core.body.Age;
 import org.soberhem.core.figure.DressedFigure;
 import org.soberhem.core.figure.FigurePlan;
-import org.soberhem.core.figure.FigureView;
-import org.soberhem.core.figure.PointingFigure;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.library.input.YamlNode;
 
@@ -20,11 +15,6 @@ import org.soberhem.library.input.YamlNode;
 final class FigureData {
 
     private FigureData() {}
-
-    static PointingFigure plain(YamlNode root) {
-        return new PointingFigure(
-                root.get("outline").items().stream().map(FigureData::point).toList());
-    }
 
     static FigurePlan plan(YamlNode root) {
         YamlNode body = root.get("body").only("chin", "fork", "girths", "trunk", "legs", "arms", "hang");
@@ -38,14 +28,11 @@ final class FigureData {
                             body.get("fork").get(key).decimal(),
                             body.get("girths").get(key).decimal()));
         }
-        Map<String, FigurePlan.Tape> tapes = new HashMap<>();
-        root.get("tapes").entries().forEach((measure, node) -> tapes.put(measure, tape(node)));
         return new FigurePlan(
                 ages,
                 levels(body.get("trunk")),
                 levels(body.get("legs")),
                 levels(body.get("arms")),
-                tapes,
                 hang(body.get("hang")),
                 references(root.get("references")));
     }
@@ -76,7 +63,7 @@ final class FigureData {
     }
 
     private static FigurePlan.Level level(YamlNode node) {
-        node.only("level", "at", "girth", "flat", "ratio", "centre", "measures");
+        node.only("level", "at", "girth", "flat", "ratio", "centre", "follows", "measures");
         return new FigurePlan.Level(
                 node.get("level").text(),
                 node.get("at").decimal(),
@@ -84,16 +71,8 @@ final class FigureData {
                 node.find("flat").orElse(node.get("girth")).decimal(),
                 node.get("ratio").decimal(),
                 node.get("centre").decimal(),
+                node.find("follows").map(YamlNode::decimal).orElse(1.0),
                 node.get("measures").texts());
-    }
-
-    private static FigurePlan.Tape tape(YamlNode node) {
-        node.only("ring", "path", "on");
-        Optional<String> ring = node.find("ring").map(YamlNode::text);
-        Set<FigureView> on = node.find("on").map(YamlNode::texts).orElse(List.of()).stream()
-                .map(view -> FigureView.valueOf(view.toUpperCase(Locale.ROOT)))
-                .collect(Collectors.toSet());
-        return new FigurePlan.Tape(ring, node.find("path").map(YamlNode::texts).orElse(List.of()), on);
     }
 
     static Point point(YamlNode node) {

@@ -15,7 +15,6 @@ import org.soberhem.core.doubt.Proportions;
 import org.soberhem.core.doubt.Relation;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.figure.FigurePlan;
-import org.soberhem.core.figure.PointingFigure;
 import org.soberhem.core.fitting.Movement;
 import org.soberhem.core.fitting.Symptoms;
 import org.soberhem.core.fitting.Zone;
@@ -42,9 +41,8 @@ public final class Library {
             new Lazily<>(() -> DoubtData.relations(Resources.text("relations.yaml"), measures()));
     private final Lazily<Proportions> proportions =
             new Lazily<>(() -> DoubtData.proportions(Resources.text("proportions.yaml")));
-    private final Lazily<YamlNode> figures = new Lazily<>(
-            () -> YamlNode.parse(Resources.text("figure.yaml")).only("outline", "body", "references", "tapes"));
-    private final Lazily<PointingFigure> figure = new Lazily<>(() -> FigureData.plain(figures.get()));
+    private final Lazily<YamlNode> figures =
+            new Lazily<>(() -> YamlNode.parse(Resources.text("figure.yaml")).only("body", "references"));
     private final Lazily<FigurePlan> figurePlan = new Lazily<>(() -> FigureData.plan(figures.get()));
     private final Lazily<List<Usage>> usages = new Lazily<>(() -> UsageData.read(Resources.text("usages.yaml")));
     private final Lazily<List<AlterationKind>> alterations =
@@ -134,11 +132,6 @@ public final class Library {
                 .map(name -> SizeChartCsv.read(
                         Resources.text("sizes/" + name + ".csv"), name, measures(), LengthUnit.CENTIMETRE))
                 .toList();
-    }
-
-    /** Returns the plain figure to point at. */
-    public PointingFigure figure() {
-        return figure.get();
     }
 
     /** Returns what a wearer's own figure is put together from. */

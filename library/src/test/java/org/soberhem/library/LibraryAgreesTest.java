@@ -6,20 +6,18 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.soberhem.core.body.Age;
 import org.soberhem.core.body.Build;
 import org.soberhem.core.body.Measure;
 import org.soberhem.core.draft.CompiledSheet;
 import org.soberhem.core.figure.BodyFigure;
-import org.soberhem.core.figure.FigurePlan;
-import org.soberhem.core.figure.FigureView;
-import org.soberhem.core.figure.PointingFigure;
 import org.soberhem.core.fitting.Zone;
-import org.soberhem.core.geometry.Point;
 import org.soberhem.core.layers.Layer;
 import org.soberhem.core.layers.LayerStack;
+import org.soberhem.core.pattern.Side;
+import org.soberhem.core.stand.Stand;
+import org.soberhem.core.stand.StandMaker;
 import org.soberhem.core.trace.Landmark;
 
 /** The files of the library speak of each other; every name that one uses is there in the other. */
@@ -41,8 +39,8 @@ class LibraryAgreesTest {
                     .forEach(
                             letter -> assertThat(letters.add(letter)).as(letter).isTrue());
             assertThat(zone.letters()).hasSizeBetween(1, 2);
-            assertThat(zone.at().x()).isBetween(0.0, PointingFigure.HALF_BREADTH);
-            assertThat(zone.at().y()).isBetween(0.0, PointingFigure.HEIGHT);
+            assertThat(zone.at().x()).isBetween(0.0, 135.0);
+            assertThat(zone.at().y()).isBetween(0.0, 800.0);
             List<String> kinds = zone.garments().contains("any")
                     ? LIBRARY.sheets().stream()
                             .map(sheet -> sheet.sheet().about())
@@ -218,30 +216,24 @@ class LibraryAgreesTest {
     }
 
     @Test
-    void figures_everyMeasureHasItsTape_onLandmarksThatThereAre() {
-        FigurePlan plan = LIBRARY.figurePlan();
-        assertThat(plan.tapes().keySet())
+    void stands_everyMeasureHasItsTape_onEveryAge() {
+        assertThat(Stand.measures())
                 .containsExactlyInAnyOrderElementsOf(
                         LIBRARY.measures().all().stream().map(Measure::id).toList());
         for (Age age : Age.values()) {
-            BodyFigure figure = new BodyFigure(plan, new Build(age, true), measure -> Double.NaN);
+            BodyFigure figure = new BodyFigure(LIBRARY.figurePlan(), new Build(age, true), measure -> Double.NaN);
+            Stand stand = StandMaker.rough(figure);
             for (Measure measure : LIBRARY.measures().all()) {
-                assertThat(Stream.of(FigureView.values())
-                                .filter(view -> figure.tape(measure.id(), view).isPresent()))
-                        .as(measure.id())
-                        .isNotEmpty();
+                double length =
+                        stand.tape(measure.id(), Side.RIGHT).orElseThrow().length();
                 // The tape of an unmeasured body reads something that is usual at its age, or nearly so.
                 measure.usualAt(age)
-                        .ifPresent(usual -> assertThat(
-                                        figure.expected(measure.id()).orElseThrow())
+                        .ifPresent(usual -> assertThat(length)
                                 .as("%s of %s", measure.id(), age.words())
                                 .isBetween(
                                         usual.least().toMillimetres() * 0.75 - 15,
                                         usual.most().toMillimetres() * 1.25 + 15));
             }
-        }
-        for (Point place : LIBRARY.figure().half()) {
-            assertThat(place.x()).isBetween(0.0, PointingFigure.HALF_BREADTH);
         }
     }
 

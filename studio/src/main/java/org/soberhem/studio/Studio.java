@@ -37,6 +37,7 @@ public final class Studio {
     private final Preferences preferences = new Preferences();
     private final SheetShelf sheets;
     private final GarmentCommands garments;
+    private final FigureRoom figures = new FigureRoom();
     private final Observed<String> done = new Observed<>("");
 
     /** On which line the last action was. */
@@ -78,6 +79,11 @@ public final class Studio {
 
     public Navigation navigation() {
         return navigation;
+    }
+
+    /** Where stands are made and drawn. */
+    public FigureRoom figures() {
+        return figures;
     }
 
     public Preferences preferences() {

@@ -31,6 +31,7 @@ public record Doubt(
         ARMS("arms raised?"),
         SIDES("left and right"),
         TOGETHER("do not go together"),
+        ONE_BODY("not one body?"),
         OLD("old");
 
         private final String words;

@@ -1,7 +1,5 @@
 package org.soberhem.core.figure;
 
-import org.soberhem.core.geometry.Point;
-
 /** The middle line of a hanging arm, from the shoulder point (0) to the wrist (1). */
 final class ArmAxis {
 
@@ -30,15 +28,5 @@ final class ArmAxis {
         double top = figure.mark("shoulder-point").orElseThrow().y();
         return (top - figure.at(level).middle().y())
                 / (top - figure.at("wrist").middle().y());
-    }
-
-    /** Returns a place beside the axis as a view shows it: outward from the body, or forward in the side view. */
-    Point beside(FigureView view, double share, double out) {
-        Point from = shoulder.on(view);
-        Point at = from.towards(wrist.on(view), share);
-        if (view == FigureView.SIDE) {
-            return new Point(at.x() + out, at.y());
-        }
-        return new Point(at.x() + Math.signum(from.x()) * out, at.y());
     }
 }

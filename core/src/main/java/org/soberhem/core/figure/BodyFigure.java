@@ -5,9 +5,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.ToDoubleFunction;
 import org.soberhem.core.body.Build;
-import org.soberhem.core.geometry.Point;
+import org.soberhem.core.pattern.Side;
 
 /**
  * A standing body as a stack of cross-sections, computed from a wearer's own girths and heights. Levels that were not
@@ -37,6 +39,7 @@ public final class BodyFigure {
     private final Map<String, CrossSection> sections = new LinkedHashMap<>();
     private final Map<String, Place> marks;
     private final double shoulderTilt;
+    private final BelievedReadings believed;
     private final Form form;
 
     /** A body alike on both sides, as it stands by itself. */
@@ -62,8 +65,8 @@ public final class BodyFigure {
         this.stance = stance;
         this.read = read;
         this.readLeft = readLeft;
-        double measured = read.applyAsDouble("height");
-        height = Double.isNaN(measured) ? guessedHeight() : measured;
+        believed = new BelievedReadings(plan, build, read);
+        height = believed.height().orElseGet(this::guessedHeight);
         FigurePlan.ByAge age = plan.ages().get(build.age());
         anchors = new Anchors(plan, age, height, read);
         for (FigurePlan.Level level : plan.trunk()) {
@@ -104,6 +107,35 @@ public final class BodyFigure {
         form = new BodyForm(this).made();
     }
 
+    private BodyFigure(BodyFigure of, Form form, Map<String, Double> heights, Map<String, Place> places) {
+        plan = of.plan;
+        read = of.read;
+        readLeft = of.readLeft;
+        build = of.build;
+        stance = of.stance;
+        anchors = of.anchors;
+        height = of.height;
+        fork = heights.getOrDefault("fork", of.fork);
+        believed = of.believed;
+        of.sections.forEach((name, section) -> sections.put(
+                name, section.at(heights.getOrDefault(name, section.middle().y()))));
+        marks = new LinkedHashMap<>(of.marks);
+        marks.putAll(places);
+        shoulderTilt = of.shoulderTilt;
+        this.form = form;
+    }
+
+    /**
+     * Returns the same body with the shape that a stand found for it.
+     *
+     * @param shape trunk and legs
+     * @param heights of levels, by name, millimetres
+     * @param places landmarks, by name
+     */
+    public BodyFigure shaped(Form shape, Map<String, Double> heights, Map<String, Place> places) {
+        return new BodyFigure(this, shape, heights, places);
+    }
+
     /**
      * Returns how far the shoulder point lies below the base of the neck; a slope is read from the neck point above it.
      */
@@ -130,6 +162,30 @@ public final class BodyFigure {
         return marks.get("shoulder-point").y() - sections.get("wrist").middle().y();
     }
 
+    /**
+     * Returns what it was made from: two bodies of equal answers are alike.
+     *
+     * @param measures that matter, by catalogue id
+     */
+    public Object madeFrom(Set<String> measures) {
+        Map<String, Double> readings = new TreeMap<>();
+        for (String measure : measures) {
+            readings.put(measure, read.applyAsDouble(measure));
+            readings.put(measure + " left", readLeft.applyAsDouble(measure));
+        }
+        return List.of(build, stance, height, readings);
+    }
+
+    /** Returns the same body as if a measure had not been read. */
+    public BodyFigure without(String measure) {
+        return new BodyFigure(
+                plan,
+                build,
+                stance,
+                each -> each.equals(measure) ? Double.NaN : read.applyAsDouble(each),
+                each -> each.equals(measure) ? Double.NaN : readLeft.applyAsDouble(each));
+    }
+
     /** Returns how far the arms hang away from the trunk: out for each millimetre down. */
     public double armOut() {
         return ARM_OUT;
@@ -153,17 +209,31 @@ public final class BodyFigure {
         return new Origin(girth, anchors.from(level));
     }
 
+    /**
+     * Returns what was read of a measure on one side, in millimetres; of what lies in the middle either side answers.
+     */
+    public OptionalDouble read(String measure, Side side) {
+        double value = (side == Side.LEFT ? readLeft : read).applyAsDouble(measure);
+        return Double.isNaN(value) ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+
     /** Returns the height of the fork, in millimetres. */
     public double fork() {
         return fork;
     }
 
+    /** Returns the measures whose readings no body like this has, by catalogue id. */
+    public Set<String> notBelieved() {
+        return believed.refused();
+    }
+
     private double guessedHeight() {
         double floor = read.applyAsDouble("waist-to-floor-front");
-        if (!Double.isNaN(floor)) {
+        double usual = USUAL_HEIGHTS[build.age().ordinal()];
+        if (floor > usual * 0.4 && floor < usual * 0.9) {
             return floor / 0.62;
         }
-        return USUAL_HEIGHTS[build.age().ordinal()];
+        return usual;
     }
 
     private void section(List<FigurePlan.Level> limb, FigurePlan.Level level, Place middle) {
@@ -173,22 +243,17 @@ public final class BodyFigure {
                 CrossSection.ofGirth(
                         level.name(),
                         middle,
-                        own.orElseGet(() -> usual(level) * likeness(limb, level)),
+                        own.orElseGet(() -> usual(level) * StrictMath.pow(likeness(limb, level), level.follows())),
                         stance.round().getOrDefault(level.name(), level.ratio()),
                         own.isPresent()));
     }
 
     private double usual(FigurePlan.Level level) {
-        return (build.bust() ? level.girth() : level.flat())
-                * height
-                * plan.ages().get(build.age()).girths();
+        return plan.usualGirth(level, build) * height;
     }
 
     private OptionalDouble girth(FigurePlan.Level level) {
-        return level.measures().stream()
-                .mapToDouble(read)
-                .filter(value -> !Double.isNaN(value))
-                .findFirst();
+        return believed.girth(level);
     }
 
     /** Returns how much larger than usual the measured levels are, the near ones counting most. */
@@ -216,9 +281,15 @@ public final class BodyFigure {
         return (height + chin()) / 2;
     }
 
-    double headBreadth() {
+    /** Returns the girth of the head, in millimetres. */
+    public double headGirth() {
         double girth = read.applyAsDouble("head");
-        return (Double.isNaN(girth) ? (height - chin()) * 2.42 : girth) / CrossSection.perimeter(1, 1.25);
+        double usual = (height - chin()) * 2.42;
+        return girth > usual * 0.7 && girth < usual * 1.4 ? girth : usual;
+    }
+
+    double headBreadth() {
+        return headGirth() / CrossSection.perimeter(1, 1.25);
     }
 
     /** Says whether the bust is its foremost level. */
@@ -242,12 +313,6 @@ public final class BodyFigure {
         return sections.get(level);
     }
 
-    /** Returns half the breadth that a view needs with arms, in millimetres. */
-    public double halfBreadth() {
-        CrossSection hand = sections.get("hand");
-        return Math.max(-hand.right().x(), height * 0.2) * 1.04;
-    }
-
     /** Returns a cross-section by its level's name. */
     public Optional<CrossSection> section(String level) {
         return Optional.ofNullable(sections.get(level));
@@ -268,85 +333,7 @@ public final class BodyFigure {
         return names(plan.legs());
     }
 
-    /** Returns the names of the levels of the arms, from the shoulder down. */
-    List<String> arms() {
-        return names(plan.arms());
-    }
-
     private static List<String> names(List<FigurePlan.Level> levels) {
         return levels.stream().map(FigurePlan.Level::name).toList();
-    }
-
-    /** Returns how the tape lies on a view, if it shows there. */
-    public Optional<List<Point>> tape(String measure, FigureView view) {
-        FigurePlan.Tape tape = plan.tapes().get(measure);
-        if (tape == null) {
-            return Optional.empty();
-        }
-        if (tape.ring().isPresent()) {
-            return Optional.of(ring(tape.ring().get(), view));
-        }
-        return tape.on().contains(view)
-                ? Optional.of(tape.path().stream()
-                        .map(name -> marks.get(name).on(view))
-                        .toList())
-                : Optional.empty();
-    }
-
-    /** A ring seen level would be a line: it is seen from a little above. */
-    private List<Point> ring(String name, FigureView view) {
-        CrossSection section = ringSection(name);
-        return section.shown(view).stream()
-                .map(place -> {
-                    Point flat = place.on(view);
-                    double nearer = switch (view) {
-                        case FRONT -> place.z() - section.middle().z();
-                        case BACK -> section.middle().z() - place.z();
-                        case SIDE -> section.middle().x() - place.x();
-                    };
-                    return new Point(flat.x(), flat.y() + nearer * 0.15);
-                })
-                .toList();
-    }
-
-    private CrossSection ringSection(String name) {
-        if ("head".equals(name)) {
-            double middle = headMiddle() + (height - chin()) * 0.12;
-            return new CrossSection("head", new Place(0, middle, 0), headBreadth(), headBreadth() * 1.25, true);
-        }
-        if ("over-arms".equals(name)) {
-            Place shoulder = marks.get("shoulder-point-left");
-            CrossSection armpit = sections.get("armpit");
-            return new CrossSection(
-                    name,
-                    new Place(
-                            0,
-                            (shoulder.y() + armpit.middle().y()) / 2,
-                            armpit.middle().z()),
-                    shoulder.x() + sections.get("upper-arm").breadth() * 0.9,
-                    armpit.depth(),
-                    false);
-        }
-        return sections.get(name);
-    }
-
-    /**
-     * Returns what a measure would read on this body: the girth of its ring or the length of its path, in millimetres.
-     * Of a measure that was read, that is nearly the reading; of one that was not, a guess.
-     */
-    public OptionalDouble expected(String measure) {
-        FigurePlan.Tape tape = plan.tapes().get(measure);
-        if (tape == null) {
-            return OptionalDouble.empty();
-        }
-        if (tape.ring().isPresent()) {
-            return OptionalDouble.of(ringSection(tape.ring().get()).girth());
-        }
-        double length = 0;
-        for (int i = 1; i < tape.path().size(); i++) {
-            length += marks.get(tape.path().get(i - 1))
-                    .distanceTo(marks.get(tape.path().get(i)));
-        }
-        return OptionalDouble.of(length);
     }
 }

@@ -1,8 +1,5 @@
 package org.soberhem.core.figure;
 
-import java.util.ArrayList;
-import java.util.List;
-
 /**
  * A body cut level: an ellipse round a middle.
  *
@@ -13,8 +10,6 @@ import java.util.List;
  * @param measured whether its girth was read; otherwise it follows its neighbours
  */
 public record CrossSection(String name, Place middle, double breadth, double depth, boolean measured) {
-
-    private static final int STEPS = 24;
 
     /** Returns the ellipse of a girth whose depth is a share of its breadth. */
     static CrossSection ofGirth(String name, Place middle, double girth, double ratio, boolean measured) {
@@ -33,26 +28,13 @@ public record CrossSection(String name, Place middle, double breadth, double dep
         return Math.PI * (a + b) * (1 + 3 * h / (10 + Math.sqrt(4 - 3 * h)));
     }
 
-    public double girth() {
-        return perimeter(breadth, depth);
+    /** Returns it at another height. */
+    CrossSection at(double height) {
+        return new CrossSection(name, new Place(middle.x(), height, middle.z()), breadth, depth, measured);
     }
 
-    /** Returns the half of the ring that a view shows, from left to right of the picture. */
-    List<Place> shown(FigureView view) {
-        double from = switch (view) {
-            case FRONT -> Math.PI;
-            case SIDE -> -Math.PI / 2;
-            case BACK -> 0;
-        };
-        List<Place> half = new ArrayList<>();
-        for (int i = 0; i <= STEPS; i++) {
-            double angle = from - Math.PI * i / STEPS;
-            half.add(new Place(
-                    middle.x() + breadth * StrictMath.cos(angle),
-                    middle.y(),
-                    middle.z() + depth * StrictMath.sin(angle)));
-        }
-        return half;
+    public double girth() {
+        return perimeter(breadth, depth);
     }
 
     /** Returns the place in front (1) or behind (-1), or at the wearer's right or left side. */

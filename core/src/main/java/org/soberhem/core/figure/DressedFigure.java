@@ -24,6 +24,7 @@ public final class DressedFigure {
 
     private final BodyFigure body;
     private final SkirtSupport under;
+    private final Hang hang;
     private final GarmentQuantities worn;
     private final SkirtHang skirts;
     private final Optional<Form> trunk;
@@ -47,6 +48,7 @@ public final class DressedFigure {
     public DressedFigure(BodyFigure body, SkirtSupport under, Hang hang, ToDoubleFunction<String> worn) {
         this.body = body;
         this.under = under;
+        this.hang = hang;
         this.worn = new GarmentQuantities(worn);
         skirts = new SkirtHang(body, under, hang, this.worn);
         trunk = this.worn.has("trunk-girth-bust")
@@ -56,6 +58,11 @@ public final class DressedFigure {
         sleeve = this.worn.has("sleeve-girth-upper-arm")
                 ? Optional.of(new SleeveHang(hang).sleeve(body, this.worn))
                 : Optional.empty();
+    }
+
+    /** Returns the same garments on another shape of the body. */
+    public DressedFigure on(BodyFigure shaped) {
+        return new DressedFigure(shaped, under, hang, worn.given());
     }
 
     public BodyFigure body() {

@@ -2,18 +2,16 @@ package org.soberhem.core.figure;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
 import org.soberhem.core.body.Age;
+import org.soberhem.core.body.Build;
 
 /**
- * How a body is put together where it was not measured, and how the tape lies on it.
+ * How a body is put together where it was not measured.
  *
  * @param ages proportions that change with age
  * @param trunk cross-sections from the neck down
  * @param legs cross-sections from the thigh down
  * @param arms cross-sections from the shoulder down
- * @param tapes how the tape lies, by catalogue id
  * @param hang how cloth hangs on it
  * @param references heights of levels on the bodies that the silhouettes were thought out on, shares of the height, by
  *     who
@@ -23,7 +21,6 @@ public record FigurePlan(
         List<Level> trunk,
         List<Level> legs,
         List<Level> arms,
-        Map<String, Tape> tapes,
         DressedFigure.Hang hang,
         Map<String, Map<String, Double>> references) {
 
@@ -43,26 +40,20 @@ public record FigurePlan(
      * @param flat the same of one without
      * @param ratio depth to breadth
      * @param centre how far its middle lies before the ankles, share of the height
+     * @param follows how far its girth follows that of the other levels: 1 wholly, 0 not at all
      * @param measures girths that are read there, by catalogue id, the best first
      */
     public record Level(
-            String name, double at, double girth, double flat, double ratio, double centre, List<String> measures) {
+            String name,
+            double at,
+            double girth,
+            double flat,
+            double ratio,
+            double centre,
+            double follows,
+            List<String> measures) {
         public Level {
             measures = List.copyOf(measures);
-        }
-    }
-
-    /**
-     * How the tape lies.
-     *
-     * @param ring the level that it goes round, if it does
-     * @param path landmarks that it runs over, if it does not
-     * @param on the views that show the path
-     */
-    public record Tape(Optional<String> ring, List<String> path, Set<FigureView> on) {
-        public Tape {
-            path = List.copyOf(path);
-            on = Set.copyOf(on);
         }
     }
 
@@ -71,7 +62,12 @@ public record FigurePlan(
         trunk = List.copyOf(trunk);
         legs = List.copyOf(legs);
         arms = List.copyOf(arms);
-        tapes = Map.copyOf(tapes);
         references = Map.copyOf(references);
+    }
+
+    /** Returns the usual girth of a level as a share of the height. */
+    double usualGirth(Level level, Build build) {
+        return (build.bust() ? level.girth() : level.flat())
+                * ages.get(build.age()).girths();
     }
 }

@@ -15,13 +15,14 @@ import java.util.function.DoubleUnaryOperator;
 public record Form(Contour right, Contour left, Contour fore, Contour aft) {
 
     /** Collects a form's knots. */
-    static final class Maker {
+    public static final class Maker {
         private final TreeMap<Double, Double> right = new TreeMap<>();
         private final TreeMap<Double, Double> left = new TreeMap<>();
         private final TreeMap<Double, Double> fore = new TreeMap<>();
         private final TreeMap<Double, Double> aft = new TreeMap<>();
 
-        Maker sides(double height, double toTheRight, double toTheLeft) {
+        /** Adds how far it reaches to the right and to the left. */
+        public Maker sides(double height, double toTheRight, double toTheLeft) {
             right.put(height, toTheRight);
             left.put(height, toTheLeft);
             return this;
@@ -37,7 +38,8 @@ public record Form(Contour right, Contour left, Contour fore, Contour aft) {
             return this;
         }
 
-        Maker depth(double height, double forward, double behind) {
+        /** Adds how far it reaches before and behind the ankles. */
+        public Maker depth(double height, double forward, double behind) {
             fore.put(height, forward);
             aft.put(height, behind);
             return this;
@@ -53,7 +55,8 @@ public record Form(Contour right, Contour left, Contour fore, Contour aft) {
             return this;
         }
 
-        Form made() {
+        /** Returns the form through what was collected. */
+        public Form made() {
             return new Form(Contour.through(right), Contour.through(left), Contour.through(fore), Contour.through(aft));
         }
     }

@@ -1,7 +1,5 @@
 package org.soberhem.core.figure;
 
-import org.soberhem.core.geometry.Point;
-
 /**
  * A place on a standing body.
  *
@@ -18,16 +16,5 @@ public record Place(double x, double y, double z) {
 
     Place mirrored() {
         return new Place(-x, y, z);
-    }
-
-    /**
-     * Returns the place as one view of the figure shows it: x to the right of the picture, y downwards from the floor.
-     */
-    public Point on(FigureView view) {
-        return switch (view) {
-            case FRONT -> new Point(x, -y);
-            case BACK -> new Point(-x, -y);
-            case SIDE -> new Point(z, -y);
-        };
     }
 }

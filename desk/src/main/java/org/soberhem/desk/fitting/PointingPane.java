@@ -2,7 +2,9 @@ package org.soberhem.desk.fitting;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
@@ -10,7 +12,9 @@ import javafx.scene.layout.Pane;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
 import org.soberhem.core.alter.edit.Sides;
-import org.soberhem.core.figure.PointingFigure;
+import org.soberhem.core.figure.DressedFigure;
+import org.soberhem.core.figure.FigureView;
+import org.soberhem.core.figure.Place;
 import org.soberhem.core.fitting.Conditions;
 import org.soberhem.core.fitting.Remark;
 import org.soberhem.core.fitting.Zone;
@@ -19,12 +23,18 @@ import org.soberhem.core.geometry.Point;
 import org.soberhem.core.pattern.Pattern;
 import org.soberhem.core.pattern.PieceLayout;
 import org.soberhem.core.pattern.SpreadPiece;
-import org.soberhem.desk.widget.FigureDrawing;
+import org.soberhem.core.plate.Plate;
+import org.soberhem.core.plate.PlateMaker;
+import org.soberhem.core.plate.Solid;
+import org.soberhem.core.plate.Viewpoint;
+import org.soberhem.core.stand.Stand;
 import org.soberhem.desk.widget.Ink;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.PieceDrawing;
+import org.soberhem.desk.widget.PlateDrawing;
 import org.soberhem.desk.widget.Tappable;
 import org.soberhem.desk.widget.View;
+import org.soberhem.studio.FigureRoom;
 
 /**
  * The figure front and back, or the flat pieces, with a lettered key for every zone. Keys stand in columns beside the
@@ -52,26 +62,40 @@ final class PointingPane extends Pane {
      * @param sides of the wearer that are chosen
      * @param marked remarks, by the garment's sides
      * @param conditions whether the wrong side is out
+     * @param dressed the wearer in what is tried on; empty where nothing is
      */
     record Shown(
             List<Zone> zones,
             Optional<Zone> chosen,
             Optional<Sides> sides,
             List<Remark> marked,
-            Conditions conditions) {
+            Conditions conditions,
+            Optional<DressedFigure> dressed) {
 
-        static final Shown NOTHING =
-                new Shown(List.of(), Optional.empty(), Optional.empty(), List.of(), new Conditions("", true, ""));
+        static final Shown NOTHING = new Shown(
+                List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                new Conditions("", true, ""),
+                Optional.empty());
     }
 
-    private final PointingFigure figure;
+    /** The wearer as drawn: front and back, and where each zone's keys point, by letter. */
+    private record Figure(double height, Plate front, Plate back, Map<String, Place> places) {}
+
+    private final FigureRoom.Easel easel;
     private final Consumer<String> point;
+    private Optional<Figure> figure = Optional.empty();
     private Shown shown = Shown.NOTHING;
     private Optional<Pattern> flat = Optional.empty();
 
-    /** @param point gets the letter of the key that is tapped */
-    PointingPane(PointingFigure figure, Consumer<String> point) {
-        this.figure = figure;
+    /**
+     * @param figures where the wearer is drawn
+     * @param point gets the letter of the key that is tapped
+     */
+    PointingPane(FigureRoom figures, Consumer<String> point) {
+        easel = figures.easel();
         this.point = point;
         setMinSize(0, 0);
     }
@@ -85,6 +109,27 @@ final class PointingPane extends Pane {
         shown = now;
         flat = pieces;
         requestLayout();
+        now.dressed()
+                .ifPresent(dressed -> easel.draw(dressed.body(), stand -> drawn(stand, dressed, now.zones()), made -> {
+                    figure = Optional.of(made);
+                    requestLayout();
+                }));
+    }
+
+    private static Figure drawn(Stand stand, DressedFigure dressed, List<Zone> zones) {
+        List<Solid> solids = stand.wearing(dressed);
+        Map<String, Place> places = new HashMap<>();
+        for (Zone zone : zones) {
+            for (String letter : zone.letters()) {
+                boolean left = zone.sides(letter).orElseThrow() == Sides.LEFT;
+                places.put(letter, stand.pointed(zone.at(), zone.back(), left));
+            }
+        }
+        return new Figure(
+                stand.body().height(),
+                PlateMaker.plate(solids, Viewpoint.of(FigureView.FRONT)),
+                PlateMaker.plate(solids, Viewpoint.of(FigureView.BACK)),
+                places);
     }
 
     @Override
@@ -92,7 +137,7 @@ final class PointingPane extends Pane {
         getChildren().clear();
         if (flat.isPresent()) {
             flatPieces(flat.get());
-        } else {
+        } else if (figure.isPresent()) {
             double half = getWidth() / 2;
             view(false, 0, half);
             view(true, half, half);
@@ -105,8 +150,10 @@ final class PointingPane extends Pane {
         double middle = from + width / 2;
         double height = getHeight() - HEAD - 8;
         // On the front view the wearer's right is left in the picture; from behind it is the other way round.
-        FigureDrawing drawing = new FigureDrawing(figure, middle, HEAD + 4, height);
-        getChildren().add(drawing);
+        Figure drawn = figure.get();
+        View on = new View(height / drawn.height(), middle, HEAD + 4 + height);
+        Viewpoint camera = Viewpoint.of(back ? FigureView.BACK : FigureView.FRONT);
+        PlateDrawing.draw(back ? drawn.back() : drawn.front(), on, getChildren());
         caption(back ? "back" : "front", middle, 44);
         sides(back ? "left" : "right", back ? "right" : "left", from, width);
         List<Key> leftKeys = new ArrayList<>();
@@ -118,8 +165,11 @@ final class PointingPane extends Pane {
             for (String letter : zone.letters()) {
                 Sides sides = zone.sides(letter).orElseThrow();
                 boolean toRight = sides == Sides.LEFT != back;
-                Point at = drawing.at(new Point(
-                        toRight ? zone.at().x() : -zone.at().x(), zone.at().y()));
+                Place place = drawn.places().get(letter);
+                if (place == null) {
+                    continue;
+                }
+                Point at = on.of(camera.picture(place));
                 Key key = new Key(letter, zone, sides, at);
                 if (sides == Sides.BOTH) {
                     place(key, middle - KEY_WIDTH / 2, at.y() - KEY_HEIGHT / 2, false);

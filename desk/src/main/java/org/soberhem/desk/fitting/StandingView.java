@@ -73,7 +73,7 @@ final class StandingView extends Pane {
         this.round = round;
         this.trying = trying;
         getStyleClass().add("standing");
-        pointing = new PointingPane(studio.library().figure(), this::point);
+        pointing = new PointingPane(studio.figures(), this::point);
         conditions = new ConditionsPane(studio, round, trying);
         movements = new MovementPane(round, trying);
         seen = new SeenPane(round, this::requestFocus);
@@ -338,7 +338,8 @@ final class StandingView extends Pane {
                         remark.flatMap(r -> round.zone(r.zone())),
                         remark.map(Remark::sides).map(fitting.conditions()::garmentSide),
                         fitting.remarks(),
-                        fitting.conditions()),
+                        fitting.conditions(),
+                        Optional.of(studio.judge().figure(studio.situation().judged(), 0.5))),
                 pieces);
     }
 

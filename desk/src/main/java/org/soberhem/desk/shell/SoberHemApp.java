@@ -6,6 +6,8 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Executor;
+import java.util.concurrent.Executors;
 import java.util.concurrent.ForkJoinPool;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
@@ -75,6 +77,7 @@ public final class SoberHemApp extends Application {
                             () -> askWhich(stage),
                             ForkJoinPool.commonPool(),
                             Platform::runLater);
+                    studio.figures().workIn(drawing(), Platform::runLater);
                     MainView view = new MainView(studio, files);
                     scene.setRoot(view);
                     stage.setOnHidden(event -> view.close());
@@ -85,6 +88,14 @@ public final class SoberHemApp extends Application {
                     opened.accept(studio);
                 },
                 Platform::runLater);
+    }
+
+    private static Executor drawing() {
+        return Executors.newSingleThreadExecutor(task -> {
+            Thread thread = new Thread(task, "drawing");
+            thread.setDaemon(true);
+            return thread;
+        });
     }
 
     /** What is not kept would be gone with the window: it closes only when that was said once. */

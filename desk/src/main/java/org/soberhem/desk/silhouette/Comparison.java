@@ -6,20 +6,20 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.figure.DressedFigure;
-import org.soberhem.core.figure.DressedPlate;
-import org.soberhem.core.figure.FigurePlate;
 import org.soberhem.core.figure.FigureView;
-import org.soberhem.core.geometry.Path;
+import org.soberhem.core.geometry.Point;
 import org.soberhem.core.judging.EvaluatedCostume;
 import org.soberhem.core.judging.Judge;
 import org.soberhem.core.layers.Layer;
 import org.soberhem.core.layers.Wardrobe;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.plate.PlateMaker;
+import org.soberhem.core.plate.Solid;
+import org.soberhem.core.plate.Viewpoint;
 import org.soberhem.core.silhouette.FigureQuantities;
 import org.soberhem.core.silhouette.PeriodOutline;
 import org.soberhem.core.silhouette.QuantityKind;
@@ -151,7 +151,9 @@ final class Comparison {
                                 judge,
                                 at,
                                 period,
-                                outline.map(each -> each::bands),
+                                outline.map(each -> side -> each.bands(side).stream()
+                                        .map(band -> band.flattened(1.2))
+                                        .toList()),
                                 title + "; dotted: " + choice.get().words()),
                         Optional.empty(),
                         numbers,
@@ -193,7 +195,7 @@ final class Comparison {
             Judge judge,
             EvaluatedCostume at,
             Optional<Silhouette> period,
-            Optional<Function<FigureView, List<Path>>> other,
+            Optional<FigurePane.Other> other,
             String title) {
         Optional<PeriodOutline> outline = period.map(each -> judge.dressing().outline(each, at.subject()));
         return new FigurePane.Shown(judge, at, outline, List.of(), other, title);
@@ -219,14 +221,20 @@ final class Comparison {
         return said;
     }
 
+    /** Returns the outlines of what a figure has on. */
+    private List<List<Point>> clothes(DressedFigure dressed, FigureView view) {
+        List<Solid> solids = studio.figures().stand(dressed.body()).wearing(dressed);
+        return PlateMaker.plate(solids, Viewpoint.of(view)).washes().stream()
+                .filter(wash -> wash.tone() == 0 && wash.material() != Solid.Material.BODY)
+                .flatMap(wash -> wash.borders().stream())
+                .toList();
+    }
+
     private Pair without(Judge judge, EvaluatedCostume at, Optional<Silhouette> period, Layer layer, String title) {
         Judge less = judge.without(costume().stack(), layer.id());
         DressedFigure with = judge.figure(at, 0.5);
         DressedFigure lacking = less.figure(at, 0.5);
-        Function<FigureView, List<Path>> shapes = view -> DressedPlate.of(lacking, view).parts().stream()
-                .filter(part -> part.kind() != FigurePlate.Kind.BODY)
-                .flatMap(part -> part.shapes().stream())
-                .toList();
+        FigurePane.Other shapes = view -> clothes(lacking, view);
         Lengths lengths = new Lengths(
                 layer.name(),
                 with.toFloor(DressedFigure.Over.FRONT) - lacking.toFloor(DressedFigure.Over.FRONT),

@@ -6,12 +6,14 @@ import java.util.Optional;
 import org.soberhem.core.costume.Costume;
 import org.soberhem.core.draft.SheetSource;
 import org.soberhem.core.figure.DressedFigure;
-import org.soberhem.core.figure.DressedPlate;
 import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.geometry.Path;
 import org.soberhem.core.judging.Judge;
 import org.soberhem.core.layers.Layer;
 import org.soberhem.core.layers.Wardrobe;
+import org.soberhem.core.plate.PlateMaker;
+import org.soberhem.core.plate.Solid;
+import org.soberhem.core.plate.Viewpoint;
 import org.soberhem.core.silhouette.PeriodOutline;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.desk.widget.FileDesk;
@@ -42,10 +44,11 @@ final class CostumeSheet {
         Optional<PeriodOutline> outline = silhouette.map(
                 each -> judge.dressing().outline(each, now.judged().subject()));
         DressedFigure dressed = judge.figure(now.judged(), 0.5);
+        List<Solid> solids = studio.figures().stand(dressed.body()).wearing(dressed);
         List<CostumeSheetPdf.Drawn> figures = new ArrayList<>();
         for (FigureView view : FigureView.values()) {
             List<Path> bands = outline.map(period -> period.bands(view)).orElse(List.of());
-            figures.add(new CostumeSheetPdf.Drawn(DressedPlate.of(dressed, view), bands, view.words()));
+            figures.add(new CostumeSheetPdf.Drawn(PlateMaker.plate(solids, Viewpoint.of(view)), bands, view.words()));
         }
         List<String> lines = new ArrayList<>();
         lines.add(costume.place() + ", " + costume.year() + "; worn by "

@@ -113,7 +113,10 @@ final class SilhouetteDesk {
     /** Returns a pane that draws figures and says where their levels come from. */
     FigurePane figure(FigureView... views) {
         return new FigurePane(
-                studio.library().measures()::name, sentence -> studio.done().set(sentence.in(studio.format())), views);
+                studio.figures(),
+                studio.library().measures()::name,
+                sentence -> studio.done().set(sentence.in(studio.format())),
+                views);
     }
 
     /** Returns a verdict's value and its band as they are shown. */

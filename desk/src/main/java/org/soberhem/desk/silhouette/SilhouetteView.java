@@ -11,7 +11,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -19,6 +18,7 @@ import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.judging.EvaluatedCostume;
 import org.soberhem.core.judging.Target;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.plate.Viewpoint;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Filling;
@@ -131,6 +131,37 @@ public final class SilhouetteView extends PlaceView {
         return head;
     }
 
+    /** From where the figure is looked at. */
+    private enum Standing {
+        FRONT_AND_SIDE("front, side", Viewpoint.of(FigureView.FRONT), Viewpoint.of(FigureView.SIDE)),
+        BACK_AND_SIDE("back, side", Viewpoint.of(FigureView.BACK), Viewpoint.of(FigureView.SIDE)),
+        QUARTERS("quarters", Viewpoint.THREE_QUARTERS, Viewpoint.THREE_QUARTERS.turnedBy(180)),
+        ALL("all round", Viewpoint.of(FigureView.FRONT), Viewpoint.of(FigureView.SIDE), Viewpoint.of(FigureView.BACK));
+
+        private final String words;
+        private final Viewpoint[] cameras;
+
+        Standing(String words, Viewpoint... cameras) {
+            this.words = words;
+            this.cameras = cameras;
+        }
+    }
+
+    /** How much of what layers may do is shown. */
+    private enum Range {
+        LEAST("least", 0),
+        MIDDLE("middle", 0.5),
+        MOST("most", 1);
+
+        private final String words;
+        private final double share;
+
+        Range(String words, double share) {
+            this.words = words;
+            this.share = share;
+        }
+    }
+
     private HBox dressBar(FileDesk files) {
         ChoiceBox<FigurePane.Dress> dress = new ChoiceBox<>();
         dress.setId("dress");
@@ -144,13 +175,20 @@ public final class SilhouetteView extends PlaceView {
         where.setConverter(Parts.words(FigurePane.Outline::words));
         where.setValue(FigurePane.Outline.OVER);
         where.valueProperty().addListener((was, before, now) -> figure.outline(now));
-        ToggleButton behind = new ToggleButton("from behind");
-        behind.setMinWidth(USE_PREF_SIZE);
-        behind.setId("from-behind");
-        behind.selectedProperty()
-                .addListener(
-                        (was, before, now) -> figure.views(now ? FigureView.BACK : FigureView.FRONT, FigureView.SIDE));
-        HBox bar = new HBox(8, behind, dress, Parts.label("outline", "soft"), where);
+        ChoiceBox<Standing> standing = new ChoiceBox<>();
+        standing.setId("seen-from");
+        standing.getItems().setAll(Standing.values());
+        standing.setConverter(Parts.words(each -> each.words));
+        standing.setValue(Standing.FRONT_AND_SIDE);
+        standing.valueProperty().addListener((was, before, now) -> figure.views(now.cameras));
+        ChoiceBox<Range> range = new ChoiceBox<>();
+        range.setId("layers-range");
+        range.getItems().setAll(Range.values());
+        range.setConverter(Parts.words(each -> each.words));
+        range.setValue(Range.MIDDLE);
+        range.valueProperty().addListener((was, before, now) -> figure.share(now.share));
+        Parts.hinted(range, "How much of what the layers may do is shown");
+        HBox bar = new HBox(8, standing, dress, range, Parts.label("outline", "soft"), where);
         Button photograph = Parts.hinted(
                 Parts.button("Photograph", () -> photograph(files), "quiet"),
                 "The camera stand-in takes a picture of the figure");

@@ -1,51 +1,76 @@
 package org.soberhem.desk.tape;
 
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
 import javafx.scene.layout.Pane;
 import org.soberhem.core.body.Build;
 import org.soberhem.core.body.MeasurementSet;
 import org.soberhem.core.body.Posture;
 import org.soberhem.core.figure.BodyFigure;
-import org.soberhem.core.figure.DressedPlate;
-import org.soberhem.core.figure.FigurePlan;
 import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.figure.FoundationShape;
+import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.Length;
 import org.soberhem.core.pattern.Side;
+import org.soberhem.core.plate.Plate;
+import org.soberhem.core.plate.PlateMaker;
+import org.soberhem.core.plate.Solid;
+import org.soberhem.core.plate.Viewpoint;
+import org.soberhem.core.stand.Stand;
+import org.soberhem.core.stand.TapeRun;
 import org.soberhem.desk.widget.Ink;
 import org.soberhem.desk.widget.PlateDrawing;
 import org.soberhem.desk.widget.View;
+import org.soberhem.studio.FigureRoom;
+import org.soberhem.studio.Studio;
 
-/** The wearer's own figure with the tape where the chosen measure lays it. */
+/** The wearer's own stand with the tape where the chosen measure lays it, turned to the side that shows it. */
 final class BodyPane extends Pane {
 
     private static final double HEAD = 36;
     private static final double FOOT = 18;
-    private static final double CLEARANCE = 0.94;
+    private static final double GAP = 18;
 
-    private final FigurePlan plan;
+    /** What is drawn: the stand from some sides, and what is said of the measure. */
+    private record Picture(double height, List<Plate> plates, List<Box> boxes) {}
+
+    private final Studio studio;
     private final boolean allViews;
-    private Optional<BodyFigure> figure = Optional.empty();
-    private String measure = "";
+    private final FigureRoom.Easel easel;
+    private Optional<Picture> picture = Optional.empty();
 
     /**
-     * @param plan what the figure is put together from
-     * @param allViews whether front, side and back are shown; otherwise the two that show most of the tape
+     * @param allViews whether three sides are shown; otherwise the two that show most of the tape
      */
-    BodyPane(FigurePlan plan, boolean allViews) {
-        this.plan = plan;
+    BodyPane(Studio studio, boolean allViews) {
+        this.studio = studio;
         this.allViews = allViews;
+        easel = studio.figures().easel();
         getStyleClass().add("sheet");
         setMinSize(0, 0);
     }
 
     /** Returns the figure of a wearer from a set of readings, or a usual one of their build. */
-    static BodyFigure figure(FigurePlan plan, Build build, Optional<MeasurementSet> set) {
-        return new BodyFigure(plan, build, FoundationShape.NATURAL, reader(set, Side.RIGHT), reader(set, Side.LEFT));
+    static BodyFigure figure(Studio studio, Build build, Optional<MeasurementSet> set) {
+        return new BodyFigure(
+                studio.library().figurePlan(),
+                build,
+                FoundationShape.NATURAL,
+                reader(set, Side.RIGHT),
+                reader(set, Side.LEFT));
+    }
+
+    /** Returns about what a measure will read on a wearer, millimetres. */
+    static OptionalDouble expected(Studio studio, Build build, Optional<MeasurementSet> set, String measure) {
+        return studio.figures()
+                .quick(figure(studio, build, set))
+                .tape(measure, Side.RIGHT)
+                .map(run -> OptionalDouble.of(run.length()))
+                .orElse(OptionalDouble.empty());
     }
 
     private static ToDoubleFunction<String> reader(Optional<MeasurementSet> set, Side side) {
@@ -54,59 +79,68 @@ final class BodyPane extends Pane {
                 .orElse(Double.NaN);
     }
 
-    void show(Build build, Optional<MeasurementSet> set, String shown) {
-        figure = Optional.of(figure(plan, build, set));
-        measure = shown;
-        requestLayout();
+    void show(Build build, Optional<MeasurementSet> set, String measure) {
+        easel.draw(figure(studio, build, set), stand -> drawn(stand, measure), made -> {
+            picture = Optional.of(made);
+            requestLayout();
+        });
     }
 
-    private List<FigureView> views() {
-        if (allViews) {
-            return List.of(FigureView.values());
+    private Picture drawn(Stand stand, String measure) {
+        Optional<TapeRun> tape = stand.tape(measure, Side.RIGHT);
+        List<Solid> solids = tape.map(stand::with).orElse(stand.solids());
+        List<Plate> plates = cameras(stand, tape).stream()
+                .map(camera -> PlateMaker.plate(solids, camera))
+                .toList();
+        List<Box> boxes = plates.stream().map(BodyPane::box).toList();
+        return new Picture(stand.body().height(), plates, boxes);
+    }
+
+    private static Box box(Plate plate) {
+        List<Point> places = new ArrayList<>();
+        plate.washes().forEach(wash -> wash.borders().forEach(places::addAll));
+        return Box.round(places);
+    }
+
+    /** The side that shows the tape comes first. */
+    private List<Viewpoint> cameras(Stand stand, Optional<TapeRun> tape) {
+        double middle = stand.body().at("waist").middle().z();
+        Viewpoint shown = new Viewpoint(tape.map(run -> run.shownFrom(middle)).orElse(0.0), 0);
+        List<Viewpoint> all = new ArrayList<>(List.of(shown));
+        for (FigureView view : List.of(FigureView.FRONT, FigureView.SIDE, FigureView.BACK)) {
+            if (!Viewpoint.of(view).equals(shown) && all.size() < (allViews ? 3 : 2)) {
+                all.add(Viewpoint.of(view));
+            }
         }
-        boolean behind =
-                figure.flatMap(body -> body.tape(measure, FigureView.BACK)).isPresent();
-        boolean front =
-                figure.flatMap(body -> body.tape(measure, FigureView.FRONT)).isPresent();
-        return front && !behind && !measure.isEmpty()
-                ? List.of(FigureView.FRONT, FigureView.SIDE)
-                : List.of(FigureView.FRONT, FigureView.BACK);
+        return all;
     }
 
     @Override
     protected void layoutChildren() {
         getChildren().clear();
-        if (figure.isEmpty() || getWidth() < 1) {
+        if (picture.isEmpty() || getWidth() < 1) {
             return;
         }
-        BodyFigure body = figure.get();
-        List<FigureView> views = views();
-        // A view from the side needs less breadth.
-        Map<FigureView, Double> share = Map.of(FigureView.FRONT, 1.0, FigureView.BACK, 1.0, FigureView.SIDE, 0.75);
-        double shares = views.stream().mapToDouble(share::get).sum();
-        double scale = Math.min(
-                (getHeight() - HEAD - FOOT) / body.height(),
-                getWidth() * CLEARANCE / shares / (2 * body.halfBreadth()));
-        double floor = (getHeight() + HEAD - FOOT + body.height() * scale) / 2;
-        double left = 0;
-        for (FigureView view : views) {
-            double width = getWidth() * share.get(view) / shares;
-            draw(body, view, new View(scale, left + width / 2, floor), width);
-            left += width;
+        Picture drawn = picture.get();
+        double total = drawn.boxes().stream().mapToDouble(Box::width).sum();
+        int count = drawn.plates().size();
+        double scale = Math.min((getHeight() - HEAD - FOOT) / drawn.height(), (getWidth() - GAP * (count + 1)) / total);
+        double floor = (getHeight() + HEAD - FOOT + drawn.height() * scale) / 2;
+        double gap = (getWidth() - total * scale) / (count + 1);
+        double left = gap;
+        for (int i = 0; i < count; i++) {
+            Box box = drawn.boxes().get(i);
+            double right = left + box.width() * scale;
+            getChildren().add(Ink.line(new Point(left, floor), new Point(right, floor), "construction"));
+            PlateDrawing.draw(drawn.plates().get(i), new View(scale, left - box.minX() * scale, floor), getChildren());
+            getChildren()
+                    .add(Ink.text(
+                            drawn.plates().get(i).camera().words(),
+                            (left + right) / 2,
+                            floor - drawn.height() * scale - 18,
+                            "piece-name"));
+            left = right + gap;
         }
         applyCss();
-    }
-
-    private void draw(BodyFigure body, FigureView side, View view, double width) {
-        getChildren()
-                .add(Ink.line(
-                        new Point(view.x() - width * 0.42, view.y()),
-                        new Point(view.x() + width * 0.42, view.y()),
-                        "construction"));
-        PlateDrawing.draw(DressedPlate.of(body, side), view, getChildren());
-        body.tape(measure, side)
-                .ifPresent(line -> getChildren()
-                        .add(Ink.polyline(line.stream().map(view::of).toList(), "figure-tape")));
-        getChildren().add(Ink.text(side.words(), view.x(), view.y(-body.height()) - 18, "piece-name"));
     }
 }

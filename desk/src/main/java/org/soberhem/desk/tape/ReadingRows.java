@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -29,6 +30,8 @@ final class ReadingRows extends VBox {
     private static final double MEAN = 84;
     private static final double SPREAD = 44;
 
+    private static final PseudoClass PLAIN = PseudoClass.getPseudoClass("plain");
+
     private final Studio studio;
     private final TapeDesk desk;
     private final Map<String, String> said = new HashMap<>();
@@ -36,6 +39,7 @@ final class ReadingRows extends VBox {
     private List<TapeDesk.Row> shown = List.of();
     private String shownFor = "";
     private List<Doubt> doubts = List.of();
+    private Map<String, String> missed = Map.of();
 
     ReadingRows(Studio studio, TapeDesk desk) {
         this.studio = studio;
@@ -45,7 +49,7 @@ final class ReadingRows extends VBox {
 
     void refresh() {
         List<TapeDesk.Row> rows = desk.rows();
-        String now = desk.setProperty().get() + desk.postureProperty().get() + studio.format() + desk.doubts();
+        String now = desk.setProperty().get() + desk.postureProperty().get() + studio.format() + desk.doubts() + missed;
         if (rows.equals(shown) && now.equals(shownFor)) {
             return;
         }
@@ -66,6 +70,12 @@ final class ReadingRows extends VBox {
         }
         mark();
         focused.map(id -> lookup("#" + id)).ifPresent(Node::requestFocus);
+    }
+
+    /** Writes beside the readings how far the stand lies from them, by measure. */
+    void missed(Map<String, String> words) {
+        missed = words;
+        refresh();
     }
 
     /** Puts the keyboard into the first field of a measure. */
@@ -194,8 +204,10 @@ final class ReadingRows extends VBox {
                 .findFirst()
                 .orElse("");
         String words = said.getOrDefault(key(row), doubted);
-        note.setText(words);
-        Parts.show(note, !words.isEmpty());
+        boolean plain = words.isEmpty();
+        note.pseudoClassStateChanged(ReadingRows.PLAIN, plain);
+        note.setText(plain ? missed.getOrDefault(row.measure().id(), "") : words);
+        Parts.show(note, !note.getText().isEmpty());
     }
 
     private void mark() {

@@ -2,6 +2,7 @@ package org.soberhem.desk.tape;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -173,6 +174,11 @@ final class ReadingsPanel extends BorderPane {
     }
 
     /** Shows the set that is looked at. */
+    /** Writes beside the readings how far the stand lies from them, by measure. */
+    void missed(Map<String, String> words) {
+        rows.missed(words);
+    }
+
     void refresh() {
         Situation now = studio.situation();
         Optional<MeasurementSet> shown = desk.set();

@@ -69,7 +69,7 @@ final class SessionView extends BorderPane {
         linkBar = new TapeLinkBar(link, this::expected);
         conditions = new ConditionsForm(studio, desk);
         conditions.getStyleClass().add("session-form");
-        figures = new BodyPane(studio.library().figurePlan(), true);
+        figures = new BodyPane(studio, true);
         figures.setPrefWidth(FIGURES);
         figures.setMinWidth(FIGURES);
         doubts = new DoubtList(desk, session::readAgain, field::clear, "bigger");
@@ -185,9 +185,11 @@ final class SessionView extends BorderPane {
     private OptionalDouble expected() {
         return session.stepProperty()
                 .get()
-                .map(now -> BodyPane.figure(
-                                studio.library().figurePlan(), desk.wearer().build(), desk.trusted())
-                        .expected(now.measure().id()))
+                .map(now -> BodyPane.expected(
+                        studio,
+                        desk.wearer().build(),
+                        desk.trusted(),
+                        now.measure().id()))
                 .orElse(OptionalDouble.empty());
     }
 

@@ -1,6 +1,8 @@
 package org.soberhem.desk.tape;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,9 +20,14 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.body.Measure;
+import org.soberhem.core.body.MeasurementSet;
+import org.soberhem.core.doubt.BodyDoubt;
 import org.soberhem.core.doubt.Doubt;
 import org.soberhem.core.judging.Target;
 import org.soberhem.core.length.LengthEntry;
+import org.soberhem.core.length.Sentence;
+import org.soberhem.core.stand.Stand;
+import org.soberhem.core.stand.StandWords;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Filling;
 import org.soberhem.desk.widget.LengthField;
@@ -28,6 +35,7 @@ import org.soberhem.desk.widget.ObstacleList;
 import org.soberhem.desk.widget.Parts;
 import org.soberhem.desk.widget.PlaceView;
 import org.soberhem.desk.widget.Tabs;
+import org.soberhem.studio.FigureRoom;
 import org.soberhem.studio.Situation;
 import org.soberhem.studio.Studio;
 
@@ -62,6 +70,8 @@ public final class TapeView extends PlaceView {
     private final TapeLinkBar linkBar;
     private final SessionView sessionView;
     private final BodyPane figure;
+    private final FigureRoom.Easel standing;
+    private final VBox missed = new VBox(4);
     private final VBox how = new VBox(5);
     private final DoubtList doubts;
     private final Label doubtsHead = Parts.label("", "caps");
@@ -92,7 +102,8 @@ public final class TapeView extends PlaceView {
         sessionView = new SessionView(studio, desk, session, link, this::pause);
         linkBar = new TapeLinkBar(link, this::expected);
         link.receive(this::receive);
-        figure = new BodyPane(studio.library().figurePlan(), false);
+        figure = new BodyPane(studio, false);
+        standing = studio.figures().easel();
         doubts = new DoubtList(desk, this::readAgain, () -> {}, "");
         obstacles = new ObstacleList(studio.navigation()::settle);
         guided = Parts.button("Measure, step by step", this::measure, "main");
@@ -155,7 +166,8 @@ public final class TapeView extends PlaceView {
         VBox way = new VBox(4, Parts.label("In the way", "caps", "inset"), obstacles);
         way.setPadding(new Insets(8, 0, 8, 0));
         way.getStyleClass().add("foot");
-        VBox all = new VBox(doubted, how, way);
+        missed.setPadding(new Insets(8, 14, 8, 14));
+        VBox all = new VBox(doubted, how, missed, way);
         all.getStyleClass().add("raised");
         ScrollPane scroll = Parts.scroll(all);
         scroll.setFitToHeight(true);
@@ -198,8 +210,11 @@ public final class TapeView extends PlaceView {
     }
 
     private OptionalDouble expected() {
-        return BodyPane.figure(studio.library().figurePlan(), desk.wearer().build(), desk.trusted())
-                .expected(desk.measureProperty().get());
+        return BodyPane.expected(
+                studio,
+                desk.wearer().build(),
+                desk.trusted(),
+                desk.measureProperty().get());
     }
 
     private void receive(LengthEntry entry) {
@@ -242,11 +257,50 @@ public final class TapeView extends PlaceView {
             case SIZES -> sizes.refresh();
         }
         explain();
-        List<Doubt> doubted = desk.doubts();
+        List<Doubt> doubted = new ArrayList<>(desk.doubts());
+        showDoubts(doubted);
+        obstacles.show(now.inTheWay(), studio.format());
+        look();
+    }
+
+    /** Asks the stand what it misses; what it finds later is asked about then. */
+    private void look() {
+        missed.getChildren().clear();
+        desk.trusted()
+                .ifPresent(set -> standing.look(
+                        BodyPane.figure(studio, desk.wearer().build(), Optional.of(set)),
+                        stand -> missed(stand, set),
+                        odd -> BodyDoubt.of(set, odd, studio.library().measures()::name)
+                                .ifPresent(doubt -> {
+                                    List<Doubt> all = new ArrayList<>(desk.doubts());
+                                    all.add(doubt);
+                                    showDoubts(all);
+                                })));
+    }
+
+    /** Says how far the stand lies from what was read. */
+    private void missed(Stand stand, MeasurementSet set) {
+        List<Sentence> said = new StandWords(studio.library().measures()::name).of(stand);
+        missed.getChildren().setAll(Parts.label("The stand", "caps"));
+        if (said.isEmpty()) {
+            missed.getChildren()
+                    .add(Parts.text(
+                            set.readings().isEmpty()
+                                    ? "Of usual shape: nothing was read yet."
+                                    : "It has all that was read, as near as two careful readings agree.",
+                            "small",
+                            "soft"));
+        }
+        Map<String, String> beside = new HashMap<>();
+        StandWords.brief(stand).forEach((measure, sentence) -> beside.put(measure, sentence.in(studio.format())));
+        readings.missed(beside);
+        said.forEach(sentence -> missed.getChildren().add(Parts.text(sentence.in(studio.format()), "small")));
+    }
+
+    private void showDoubts(List<Doubt> doubted) {
         doubtsHead.getStyleClass().setAll("label", "caps", doubted.isEmpty() ? "settled" : "needs");
         doubtsHead.setText(doubted.isEmpty() ? "Nothing is doubted" : doubted.size() + " asked about");
         doubts.show(doubted, studio.format());
-        obstacles.show(now.inTheWay(), studio.format());
     }
 
     private void explain() {

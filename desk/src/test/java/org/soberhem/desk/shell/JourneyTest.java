@@ -257,7 +257,7 @@ class JourneyTest extends DemoJourney {
         appear(robot, ".ghost", 1);
         robot.press(KeyCode.ALT).type(KeyCode.DIGIT5).release(KeyCode.ALT);
         appear(robot, ".verdict-full", 1);
-        appear(robot, ".plate-edge", 5);
+        appear(robot, ".plate-wash", 5);
     }
 
     private Remark round(int remark) {

@@ -12,6 +12,7 @@ import java.util.concurrent.TimeoutException;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.event.ActionEvent;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ChoiceBox;
@@ -20,7 +21,7 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
-import javafx.scene.shape.Polygon;
+import javafx.scene.shape.Path;
 import javafx.scene.text.Text;
 import org.junit.jupiter.api.Test;
 import org.soberhem.core.judging.Target;
@@ -38,12 +39,20 @@ class SilhouetteJourneyTest extends DemoJourney {
             studio.open(costume);
             studio.navigation().place().set(Optional.of(org.soberhem.core.costume.Stage.SILHOUETTE));
         });
-        DemoWindow.appear(robot, ".plate-edge");
+        DemoWindow.appear(robot, ".plate-wash");
     }
 
     private void fire(FxRobot robot, String id) {
         DemoWindow.appear(robot, "#" + id);
         robot.interact(robot.lookup("#" + id).queryAs(ButtonBase.class)::fire);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static void choose(FxRobot robot, String id, int choice) {
+        robot.interact(() -> robot.lookup("#" + id)
+                .queryAs(ChoiceBox.class)
+                .getSelectionModel()
+                .select(choice));
         WaitForAsyncUtils.waitForFxEvents();
     }
 
@@ -65,7 +74,7 @@ class SilhouetteJourneyTest extends DemoJourney {
     @Test
     void figure_standsInItsClothes_beneathThePeriodsOutline_withItsHeights(FxRobot robot) {
         open(robot, "quay-1861");
-        assertThat(robot.lookup(".plate-edge.plate-skirt").queryAll()).isNotEmpty();
+        assertThat(robot.lookup(".plate-wash.plate-skirt").queryAll()).isNotEmpty();
         assertThat(robot.lookup(".outline-band").queryAll()).hasSizeGreaterThanOrEqualTo(4);
         assertThat(words(robot, ".level-label .label"))
                 .contains("waist ")
@@ -75,20 +84,33 @@ class SilhouetteJourneyTest extends DemoJourney {
                 () -> robot.lookup("#level-waist").queryAs(Tappable.class).fire());
         assertThat(studio.done().get()).startsWith("waist: height ").contains("girth from Waist");
         assertThat(words(robot, ".piece-name")).contains("front").contains("right side");
-        fire(robot, "from-behind");
+        choose(robot, "seen-from", 1);
         assertThat(words(robot, ".piece-name")).contains("back");
-        robot.interact(() -> robot.lookup("#dress")
-                .queryAs(ChoiceBox.class)
-                .getSelectionModel()
-                .select(0));
-        WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup(".plate-edge.plate-skirt").queryAll()).isEmpty();
-        robot.interact(() -> robot.lookup("#outline-where")
-                .queryAs(ChoiceBox.class)
-                .getSelectionModel()
-                .select(2));
-        WaitForAsyncUtils.waitForFxEvents();
+        choose(robot, "layers-range", 2);
+        assertThat(robot.lookup(".plate-wash.plate-skirt").queryAll()).isNotEmpty();
+        choose(robot, "dress", 0);
+        assertThat(robot.lookup(".plate-wash.plate-skirt").queryAll()).isEmpty();
+        choose(robot, "outline-where", 2);
         assertThat(robot.lookup(".outline-band").queryAll()).isEmpty();
+    }
+
+    @Test
+    void figure_turnsUnderTheHand(FxRobot robot) {
+        open(robot, "quay-1861");
+        choose(robot, "seen-from", 3);
+        assertThat(words(robot, ".piece-name")).contains("front\n").contains("back");
+        Node sheet = robot.lookup(".plate-stroke.plate-outline")
+                .queryAll()
+                .iterator()
+                .next()
+                .getParent();
+        robot.moveTo(sheet).drag(javafx.scene.input.MouseButton.PRIMARY).moveBy(75, 0);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(words(robot, ".piece-name")).contains("right side, from the front");
+        assertThat(robot.lookup(".plate-stroke.plate-outline").queryAll()).isNotEmpty();
+        robot.drop();
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(words(robot, ".piece-name")).contains("right side, from the front");
     }
 
     @Test
@@ -108,7 +130,7 @@ class SilhouetteJourneyTest extends DemoJourney {
     }
 
     private static double broadest(FxRobot robot) {
-        return robot.lookup(".plate-ground.plate-trunk").queryAllAs(Polygon.class).stream()
+        return robot.lookup(".plate-wash.plate-trunk").queryAllAs(Path.class).stream()
                 .mapToDouble(shape -> shape.getBoundsInLocal().getWidth())
                 .sum();
     }

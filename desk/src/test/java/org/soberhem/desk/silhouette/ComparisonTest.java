@@ -74,7 +74,7 @@ class ComparisonTest {
         String id = comparison.choices(Comparison.What.PERIOD).get(0).id();
         Comparison.Pair pair = with(Comparison.What.PERIOD, id);
         assertThat(pair.other()).isEmpty();
-        assertThat(pair.one().other().orElseThrow().apply(FigureView.FRONT)).isNotEmpty();
+        assertThat(pair.one().other().orElseThrow().seen(FigureView.FRONT)).isNotEmpty();
         Silhouette other = studio.judge().silhouettes().find(id).orElseThrow();
         assertThat(pair.said()).hasSameSizeAs(other.marks().entrySet());
     }
@@ -102,7 +102,7 @@ class ComparisonTest {
         Comparison.Lengths lengths = pair.lengths().orElseThrow();
         assertThat(lengths.side()).isPositive();
         assertThat(lengths.back()).isPositive();
-        assertThat(pair.one().other().orElseThrow().apply(FigureView.FRONT)).isNotEmpty();
+        assertThat(pair.one().other().orElseThrow().seen(FigureView.FRONT)).isNotEmpty();
         assertThat(pair.otherNumbers()).isNotEqualTo(pair.numbers());
         Map<String, Double> before = settings();
         comparison.take(lengths);

@@ -7,17 +7,14 @@ import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
-import java.awt.geom.Area;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
-import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.util.Random;
-import org.soberhem.core.figure.FigurePlate;
-import org.soberhem.core.geometry.Cubic;
-import org.soberhem.core.geometry.Path;
-import org.soberhem.core.geometry.Segment;
+import org.soberhem.core.plate.Plate;
+import org.soberhem.core.plate.Solid;
+import org.soberhem.files.print.PlateInk;
 
 /**
  * A camera that is not there: it photographs a dressed figure before a plain wall, with pose, lens and light as wanted,
@@ -37,6 +34,7 @@ public final class CameraStandIn {
     private static final Color SKIN = new Color(214, 178, 152);
     private static final Color UNDER = new Color(232, 228, 218);
     private static final Color SKIRT = new Color(88, 96, 118);
+    private static final Color SHADE = new Color(20, 16, 12, 26);
     private static final Color UPPER = new Color(150, 62, 60);
 
     /**
@@ -76,7 +74,7 @@ public final class CameraStandIn {
      * @param plate the figure
      * @param height of the wearer, in millimetres
      */
-    public static BufferedImage photograph(FigurePlate plate, double height, Shot shot) {
+    public static BufferedImage photograph(Plate plate, double height, Shot shot) {
         BufferedImage scene = new BufferedImage(WIDE, HIGH, BufferedImage.TYPE_INT_RGB);
         Graphics2D pen = scene.createGraphics();
         pen.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
@@ -87,10 +85,14 @@ public final class CameraStandIn {
         place.rotate(Math.toRadians(shot.lean()));
         place.scale(scale * StrictMath.cos(Math.toRadians(shot.turn())), scale);
         shadow(pen, plate, place, shot);
-        for (FigurePlate.Part part : plate.parts()) {
-            Area area = new Area();
-            part.shapes().forEach(shape -> area.add(new Area(place.createTransformedShape(drawn(shape)))));
-            paint(pen, area, part.kind(), shot);
+        for (Plate.Wash wash : plate.washes()) {
+            Shape area = place.createTransformedShape(PlateInk.area(wash));
+            if (wash.tone() == 0) {
+                paint(pen, area, wash.material(), shot);
+            } else {
+                pen.setPaint(SHADE);
+                pen.fill(area);
+            }
         }
         pen.dispose();
         return developed(scene, shot);
@@ -104,13 +106,11 @@ public final class CameraStandIn {
     }
 
     /** A soft shadow on the floor, away from the light. */
-    private static void shadow(Graphics2D pen, FigurePlate plate, AffineTransform place, Shot shot) {
+    private static void shadow(Graphics2D pen, Plate plate, AffineTransform place, Shot shot) {
         Rectangle2D box = null;
-        for (FigurePlate.Part part : plate.parts()) {
-            for (Path shape : part.shapes()) {
-                Rectangle2D each = place.createTransformedShape(drawn(shape)).getBounds2D();
-                box = box == null ? each : box.createUnion(each);
-            }
+        for (Plate.Wash wash : plate.washes()) {
+            Rectangle2D each = place.createTransformedShape(PlateInk.area(wash)).getBounds2D();
+            box = box == null ? each : box.createUnion(each);
         }
         double away = -StrictMath.sin(Math.toRadians(shot.light())) * box.getWidth() * 0.2;
         for (int i = 8; i > 0; i--) {
@@ -121,8 +121,8 @@ public final class CameraStandIn {
         }
     }
 
-    private static void paint(Graphics2D pen, Area area, FigurePlate.Kind kind, Shot shot) {
-        Color colour = switch (kind) {
+    private static void paint(Graphics2D pen, Shape area, Solid.Material material, Shot shot) {
+        Color colour = switch (material) {
             case BODY -> SKIN;
             case UNDER -> UNDER;
             case SKIRT -> SKIRT;
@@ -139,7 +139,7 @@ public final class CameraStandIn {
                 0,
                 lit(colour, 0.82 + 0.28 * side)));
         pen.fill(area);
-        if (kind == FigurePlate.Kind.SKIRT) {
+        if (material == Solid.Material.SKIRT) {
             folds(pen, area, box, colour);
         }
         pen.setStroke(new BasicStroke(1.2f));
@@ -148,7 +148,7 @@ public final class CameraStandIn {
     }
 
     /** Folds of a skirt: soft dark lines from the waist to the hem. */
-    private static void folds(Graphics2D pen, Area area, Rectangle2D box, Color colour) {
+    private static void folds(Graphics2D pen, Shape area, Rectangle2D box, Color colour) {
         Shape clip = pen.getClip();
         pen.setClip(area);
         pen.setStroke(new BasicStroke(5f));
@@ -168,26 +168,6 @@ public final class CameraStandIn {
 
     private static int level(double value) {
         return (int) Math.max(0, Math.min(255, Math.round(value)));
-    }
-
-    private static Path2D drawn(Path path) {
-        Path2D drawn = new Path2D.Double();
-        drawn.moveTo(path.start().x(), path.start().y());
-        for (Segment segment : path.segments()) {
-            if (segment instanceof Cubic cubic) {
-                drawn.curveTo(
-                        cubic.first().x(),
-                        cubic.first().y(),
-                        cubic.second().x(),
-                        cubic.second().y(),
-                        cubic.end().x(),
-                        cubic.end().y());
-            } else {
-                drawn.lineTo(segment.end().x(), segment.end().y());
-            }
-        }
-        drawn.closePath();
-        return drawn;
     }
 
     /** What lens, light and sensor make of the scene. */

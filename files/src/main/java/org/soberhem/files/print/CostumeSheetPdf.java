@@ -1,12 +1,10 @@
 package org.soberhem.files.print;
 
-import java.util.ArrayList;
 import java.util.List;
-import org.soberhem.core.figure.FigurePlate;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Path;
-import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.plate.Plate;
 import org.soberhem.core.silhouette.Verdict;
 
 /** One page on a costume: the figure beneath its period's outline, the layers, and how it stands by the rules. */
@@ -28,13 +26,10 @@ public final class CostumeSheetPdf {
      * @param bands the period's outline
      * @param words beneath it
      */
-    public record Drawn(FigurePlate plate, List<Path> bands, String words) {
+    public record Drawn(Plate plate, List<Path> bands, String words) {
 
         Box box() {
-            List<Point> places = new ArrayList<>();
-            plate.parts().forEach(part -> part.shapes().forEach(shape -> places.addAll(shape.flattened(4))));
-            bands.forEach(band -> places.addAll(band.flattened(4)));
-            return Box.round(places);
+            return PlateInk.box(plate, bands);
         }
     }
 

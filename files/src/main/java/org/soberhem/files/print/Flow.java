@@ -1,5 +1,6 @@
 package org.soberhem.files.print;
 
+import java.awt.Color;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -9,12 +10,11 @@ import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
-import org.soberhem.core.figure.FigurePlate;
 import org.soberhem.core.garment.Sketch;
 import org.soberhem.core.geometry.Box;
-import org.soberhem.core.geometry.Path;
 import org.soberhem.core.geometry.Point;
 import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.plate.Plate;
 
 /** Writes from the top of a page to its foot, then on the next. Millimetres throughout. */
 final class Flow implements AutoCloseable {
@@ -193,20 +193,23 @@ final class Flow implements AutoCloseable {
     }
 
     private void figure(CostumeSheetPdf.Drawn drawn, double x, double floor, double scale) {
-        for (FigurePlate.Part part : drawn.plate().parts()) {
-            List<List<Point>> shapes = part.shapes().stream()
-                    .map(shape -> placed(shape, x, floor, scale))
+        for (Plate.Wash wash : drawn.plate().washes()) {
+            List<List<Point>> borders = wash.borders().stream()
+                    .map(border -> placed(border, x, floor, scale))
                     .toList();
-            pen.line(0.5);
-            shapes.forEach(shape -> pen.polygon(shape, false));
-            shapes.forEach(shape -> pen.shade(shape, part.kind() == FigurePlate.Kind.BODY ? 1 : 0.94));
+            pen.wash(borders, PlateInk.fill(wash));
         }
+        for (Plate.Stroke stroke : drawn.plate().strokes()) {
+            pen.ink(PlateInk.width(stroke.weight()) * scale, PlateInk.colour(stroke.weight()));
+            pen.polyline(placed(stroke.points(), x, floor, scale));
+        }
+        pen.ink(0.2, Color.BLACK);
         pen.line(0.2, 1.2, 0.8);
-        drawn.bands().forEach(band -> pen.polygon(placed(band, x, floor, scale), false));
+        drawn.bands().forEach(band -> pen.polygon(placed(band.flattened(1), x, floor, scale), false));
     }
 
-    private static List<Point> placed(Path path, double x, double floor, double scale) {
-        return path.flattened(1).stream()
+    private static List<Point> placed(List<Point> points, double x, double floor, double scale) {
+        return points.stream()
                 .map(at -> new Point(x + at.x() * scale, floor + at.y() * scale))
                 .toList();
     }

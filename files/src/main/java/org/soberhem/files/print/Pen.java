@@ -1,5 +1,6 @@
 package org.soberhem.files.print;
 
+import java.awt.Color;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -11,6 +12,7 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
+import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.soberhem.core.geometry.Box;
 import org.soberhem.core.geometry.Cubic;
 import org.soberhem.core.geometry.Path;
@@ -128,10 +130,7 @@ final class Pen implements AutoCloseable {
 
     void polygon(List<Point> corners, boolean filled) {
         run(() -> {
-            move(corners.get(0));
-            for (Point corner : corners.subList(1, corners.size())) {
-                stream.lineTo(sx(corner), sy(corner));
-            }
+            trace(corners);
             if (filled) {
                 stream.fill();
             } else {
@@ -140,14 +139,41 @@ final class Pen implements AutoCloseable {
         });
     }
 
-    /** Fills a shape with a grey from black (0) to white (1). */
-    void shade(List<Point> corners, double grey) {
+    /** Fills what lies within an odd number of borders; a colour that is not opaque lets through what lies beneath. */
+    void wash(List<List<Point>> borders, Color colour) {
         run(() -> {
             stream.saveGraphicsState();
-            stream.setNonStrokingColor((float) grey);
+            PDExtendedGraphicsState clear = new PDExtendedGraphicsState();
+            clear.setNonStrokingAlphaConstant(colour.getAlpha() / 255f);
+            stream.setGraphicsStateParameters(clear);
+            stream.setNonStrokingColor(colour);
+            for (List<Point> border : borders) {
+                trace(border);
+                stream.closePath();
+            }
+            stream.fillEvenOdd();
+            stream.restoreGraphicsState();
         });
-        polygon(corners, true);
-        run(stream::restoreGraphicsState);
+    }
+
+    /** Chooses an unbroken line of a colour; width in millimetres. */
+    void ink(double width, Color colour) {
+        line(width);
+        run(() -> stream.setStrokingColor(colour));
+    }
+
+    void polyline(List<Point> points) {
+        run(() -> {
+            trace(points);
+            stream.stroke();
+        });
+    }
+
+    private void trace(List<Point> points) throws IOException {
+        move(points.get(0));
+        for (Point point : points.subList(1, points.size())) {
+            stream.lineTo(sx(point), sy(point));
+        }
     }
 
     void line(Point from, Point to) {

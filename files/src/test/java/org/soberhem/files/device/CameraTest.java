@@ -11,10 +11,12 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.soberhem.core.body.Build;
 import org.soberhem.core.figure.DressedFigure;
-import org.soberhem.core.figure.DressedPlate;
-import org.soberhem.core.figure.FigurePlate;
 import org.soberhem.core.figure.FigureView;
+import org.soberhem.core.plate.Plate;
+import org.soberhem.core.plate.PlateMaker;
+import org.soberhem.core.plate.Viewpoint;
 import org.soberhem.core.silhouette.Dressing;
+import org.soberhem.core.stand.StandMaker;
 import org.soberhem.library.Library;
 import org.soberhem.library.input.FormatException;
 
@@ -27,7 +29,8 @@ class CameraTest {
                     new Dressing.Subject(Build.ADULT, Optional.empty(), "woman-1861", Map.of("height", 1650.0)),
                     Map.of("skirt-hem-girth", 4500.0, "skirt-hem-clearance-front", 40.0, "skirt-hip-girth", 4500.0),
                     0.5);
-    private static final FigurePlate PLATE = DressedPlate.of(DRESSED, FigureView.FRONT);
+    private static final Plate PLATE =
+            PlateMaker.plate(StandMaker.rough(DRESSED.body()).wearing(DRESSED), Viewpoint.of(FigureView.FRONT));
 
     private static BufferedImage picture(CameraStandIn.Shot shot) {
         return CameraStandIn.photograph(PLATE, 1650, shot);

@@ -14,15 +14,18 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.soberhem.core.body.Build;
 import org.soberhem.core.figure.DressedFigure;
-import org.soberhem.core.figure.DressedPlate;
 import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.length.LengthFormat;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.plate.PlateMaker;
+import org.soberhem.core.plate.Solid;
+import org.soberhem.core.plate.Viewpoint;
 import org.soberhem.core.silhouette.Dressing;
 import org.soberhem.core.silhouette.Facts;
 import org.soberhem.core.silhouette.QuantityKind.From;
 import org.soberhem.core.silhouette.Silhouette;
 import org.soberhem.core.silhouette.Verdict;
+import org.soberhem.core.stand.StandMaker;
 import org.soberhem.library.Library;
 
 /** The costume's page, read back with poppler. */
@@ -38,10 +41,11 @@ class CostumeSheetTest {
         Dressing.Subject subject = new Dressing.Subject(Build.ADULT, Optional.empty(), "woman-1861", Map.of());
         DressedFigure dressed =
                 dressing.dressed(subject, Map.of("skirt-hem-girth", 4500.0, "skirt-hem-clearance-front", 40.0), 0.5);
+        List<Solid> solids = StandMaker.rough(dressed.body()).wearing(dressed);
         List<CostumeSheetPdf.Drawn> figures = new ArrayList<>();
         for (FigureView view : FigureView.values()) {
             figures.add(new CostumeSheetPdf.Drawn(
-                    DressedPlate.of(dressed, view),
+                    PlateMaker.plate(solids, Viewpoint.of(view)),
                     dressing.outline(cage, subject).bands(view),
                     view.words()));
         }

@@ -3,20 +3,14 @@ package org.soberhem.library.figure;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
 import org.soberhem.core.body.Age;
 import org.soberhem.core.body.Build;
 import org.soberhem.core.figure.BodyFigure;
 import org.soberhem.core.figure.CrossSection;
-import org.soberhem.core.figure.DressedPlate;
-import org.soberhem.core.figure.FigurePlate;
-import org.soberhem.core.figure.FigureView;
-import org.soberhem.core.geometry.Path;
-import org.soberhem.core.geometry.Point;
 import org.soberhem.library.Library;
 import org.soberhem.library.bodies.Bodies;
 
@@ -35,11 +29,11 @@ class BodyFigureTest {
         for (Bodies.Body body : Bodies.measured()) {
             BodyFigure figure = figure(new Build(Age.ADULT, body.woman()), body.millimetres());
             assertThat(figure.height()).isEqualTo(body.millimetres().get("height"));
-            for (String measure : List.of("full-hip", "waist-narrowest", "thigh", "wrist", "ankle")) {
-                assertThat(figure.expected(measure).orElseThrow())
-                        .as(measure)
-                        .isCloseTo(body.millimetres().get(measure), within(1e-3));
-            }
+            Map.of("full-hip", "hip", "waist-narrowest", "waist", "thigh", "thigh", "wrist", "wrist", "ankle", "ankle")
+                    .forEach((measure, level) -> assertThat(
+                                    figure.section(level).orElseThrow().girth())
+                            .as(measure)
+                            .isCloseTo(body.millimetres().get(measure), within(1e-3)));
         }
     }
 
@@ -83,8 +77,9 @@ class BodyFigureTest {
     void unmeasured_followsWhatWasMeasured() {
         Map<String, Double> slim = Map.of("height", 1650.0, "waist-crease", 600.0);
         Map<String, Double> full = Map.of("height", 1650.0, "waist-crease", 1100.0);
-        assertThat(figure(Build.ADULT, full).expected("full-hip").orElseThrow())
-                .isGreaterThan(figure(Build.ADULT, slim).expected("full-hip").orElseThrow() * 1.3);
+        assertThat(figure(Build.ADULT, full).section("hip").orElseThrow().girth())
+                .isGreaterThan(
+                        figure(Build.ADULT, slim).section("hip").orElseThrow().girth() * 1.3);
         assertThat(figure(Build.ADULT, full).section("hip").orElseThrow().measured())
                 .isFalse();
         assertThat(figure(Build.ADULT, full).section("waist").orElseThrow().measured())
@@ -119,26 +114,26 @@ class BodyFigureTest {
                         .y());
     }
 
-    @ParameterizedTest
-    @EnumSource(Age.class)
-    void plates_standOnTheFloor_andReachTheCrown(Age age) {
-        BodyFigure figure = figure(new Build(age, true), Map.of());
-        for (FigureView view : FigureView.values()) {
-            double top = 0;
-            double bottom = -1000;
-            double widest = 0;
-            for (FigurePlate.Part part : DressedPlate.of(figure, view).parts()) {
-                for (Path outline : part.shapes()) {
-                    for (Point point : outline.flattened(1)) {
-                        top = Math.min(top, point.y());
-                        bottom = Math.max(bottom, point.y());
-                        widest = Math.max(widest, Math.abs(point.x()));
-                    }
-                }
-            }
-            assertThat(-top).as(view.words()).isCloseTo(figure.height(), within(figure.height() * 0.02));
-            assertThat(bottom).as(view.words()).isCloseTo(0, within(figure.height() * 0.02));
-            assertThat(widest).as(view.words()).isLessThan(figure.halfBreadth() * 1.05);
+    @Test
+    void readings_thatNoBodyHas_areNotFollowed_andNamed() {
+        Map<String, Double> read = new HashMap<>(Map.of("height", 1575.0, "waist-crease", 900.0, "full-hip", 1100.0));
+        read.putAll(Map.of("upper-arm", 343.0, "forearm", 267.0, "wrist", 432.0));
+        BodyFigure figure = figure(Build.ADULT, read);
+        assertThat(figure.notBelieved()).containsExactly("wrist");
+        assertThat(figure.section("wrist").orElseThrow().girth()).isBetween(140.0, 230.0);
+        assertThat(figure(Build.ADULT, Map.of("height", 0.0)).notBelieved()).containsExactly("height");
+        assertThat(figure(Build.ADULT, Map.of("height", 1e9)).height()).isBetween(1000.0, 2000.0);
+        assertThat(figure(Build.ADULT, Map.of("full-hip", 0.0)).notBelieved()).containsExactly("full-hip");
+        Map<String, Double> toddler =
+                Map.of("height", 950.0, "waist-crease", 500.0, "full-hip", 520.0, "chest", 1000.0);
+        assertThat(figure(new Build(Age.TODDLER, false), toddler).notBelieved()).containsExactly("chest");
+    }
+
+    @Test
+    void readings_ofMeasuredBodies_areAllBelieved() {
+        for (Bodies.Body body : Bodies.measured()) {
+            BodyFigure figure = figure(new Build(Age.ADULT, body.woman()), body.millimetres());
+            assertThat(figure.notBelieved()).isEmpty();
         }
     }
 

@@ -8,6 +8,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -17,15 +19,22 @@ import org.soberhem.core.body.Posture;
 import org.soberhem.core.body.Reading;
 import org.soberhem.core.figure.BodyFigure;
 import org.soberhem.core.figure.DressedFigure;
-import org.soberhem.core.figure.DressedPlate;
-import org.soberhem.core.figure.FigurePlate;
 import org.soberhem.core.figure.FigureView;
+import org.soberhem.core.figure.Form;
+import org.soberhem.core.figure.Place;
 import org.soberhem.core.layers.Layer;
 import org.soberhem.core.length.LengthEntry;
 import org.soberhem.core.length.LengthUnit;
 import org.soberhem.core.pattern.Side;
+import org.soberhem.core.plate.Plate;
+import org.soberhem.core.plate.PlateMaker;
+import org.soberhem.core.plate.Solid;
+import org.soberhem.core.plate.Solid.Material;
+import org.soberhem.core.plate.Viewpoint;
 import org.soberhem.core.silhouette.Dressing;
 import org.soberhem.core.silhouette.FigureQuantities;
+import org.soberhem.core.stand.Stand;
+import org.soberhem.core.stand.StandMaker;
 import org.soberhem.library.Library;
 
 /** Bodies over layers and in garments. */
@@ -175,22 +184,39 @@ class DressedTest {
         worn.put("sleeve-girth-upper-arm", 380.0);
         worn.put("neckline-front-depth", 60.0);
         worn.put("bodice-point-depth", 80.0);
+        DressedFigure dressed = dressed("woman-1861", worn, 0.5);
+        Stand stand = StandMaker.rough(dressed.body());
         for (FigureView view : FigureView.values()) {
-            FigurePlate plate = DressedPlate.of(dressed("woman-1861", worn, 0.5), view);
-            assertThat(plate.parts())
-                    .extracting(FigurePlate.Part::kind)
-                    .contains(
-                            FigurePlate.Kind.BODY,
-                            FigurePlate.Kind.SKIRT,
-                            FigurePlate.Kind.TRUNK,
-                            FigurePlate.Kind.SLEEVE);
+            assertThat(materials(stand.wearing(dressed), view))
+                    .contains(Material.BODY, Material.SKIRT, Material.TRUNK, Material.SLEEVE);
         }
         // Without a skirt the petticoat shows.
-        assertThat(DressedPlate.of(dressed("woman-1861", Map.of(), 0.5), FigureView.FRONT)
-                        .parts())
-                .extracting(FigurePlate.Part::kind)
-                .contains(FigurePlate.Kind.UNDER)
-                .doesNotContain(FigurePlate.Kind.SKIRT);
+        assertThat(materials(stand.wearing(dressed("woman-1861", Map.of(), 0.5)), FigureView.FRONT))
+                .contains(Material.UNDER)
+                .doesNotContain(Material.SKIRT);
+    }
+
+    private static Set<Material> materials(List<Solid> solids, FigureView view) {
+        return PlateMaker.plate(solids, Viewpoint.of(view), 6).washes().stream()
+                .map(Plate.Wash::material)
+                .collect(Collectors.toSet());
+    }
+
+    @Test
+    void arms_hangBesideAWideSkirt_notInIt() {
+        DressedFigure dressed = dressed("woman-1861", SKIRT, 0.5);
+        Stand stand = StandMaker.rough(dressed.body());
+        Form skirt = dressed.on(stand.body()).skirtForm().orElseThrow();
+        for (Solid solid : stand.wearing(dressed)) {
+            if (solid.mesh().name().equals("left arm")) {
+                for (int i = 0; i < solid.mesh().placeCount(); i++) {
+                    Place place = solid.mesh().place(i);
+                    if (place.y() < skirt.left().top() - 60 && place.y() > 0) {
+                        assertThat(place.x()).isGreaterThan(skirt.left().at(place.y()) - 25);
+                    }
+                }
+            }
+        }
     }
 
     @Test

@@ -8,19 +8,11 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
 import org.soberhem.core.body.Age;
 import org.soberhem.core.body.Build;
 import org.soberhem.core.figure.BodyFigure;
 import org.soberhem.core.figure.CrossSection;
-import org.soberhem.core.figure.DressedPlate;
-import org.soberhem.core.figure.FigurePlate;
-import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.figure.FoundationShape;
-import org.soberhem.core.geometry.Outline;
-import org.soberhem.core.geometry.Path;
-import org.soberhem.core.geometry.Point;
 import org.soberhem.library.Library;
 import org.soberhem.library.bodies.Bodies;
 
@@ -70,55 +62,6 @@ class FigureOutsideTest {
                     .as(level)
                     .isCloseTo(body.millimetres().get(measure), within(0.1)));
         }
-    }
-
-    @Test
-    void everyBody_givesAFigureWithoutCrossingOutlines_inEveryView() {
-        for (Bodies.Body body : Bodies.measured()) {
-            BodyFigure figure = figure(new Build(Age.ADULT, body.woman()), body.millimetres());
-            for (FigureView view : FigureView.values()) {
-                for (FigurePlate.Part part : DressedPlate.of(figure, view).parts()) {
-                    for (Path shape : part.shapes()) {
-                        assertThat(closed(shape).crossing()).as(view.words()).isEmpty();
-                    }
-                }
-            }
-        }
-    }
-
-    private static Outline closed(Path path) {
-        List<Point> corners = new ArrayList<>();
-        for (Point corner : path.flattened(0.5)) {
-            if (corners.isEmpty() || corners.get(corners.size() - 1).distanceTo(corner) > 1e-6) {
-                corners.add(corner);
-            }
-        }
-        while (corners.get(0).distanceTo(corners.get(corners.size() - 1)) < 1e-6) {
-            corners.remove(corners.size() - 1);
-        }
-        return new Outline(corners);
-    }
-
-    @ParameterizedTest
-    @EnumSource(Age.class)
-    void sameReadingsOnBothSides_giveAFigureThatIsItsOwnMirrorImage(Age age) {
-        BodyFigure figure = figure(new Build(age, true), Map.of());
-        List<Outline> outlines = DressedPlate.of(figure, FigureView.FRONT).parts().stream()
-                .flatMap(part -> part.shapes().stream())
-                .map(FigureOutsideTest::closed)
-                .toList();
-        for (double height = 5; height < figure.height(); height += 7.3) {
-            Point level = new Point(0, -height);
-            List<Double> cuts = outlines.stream()
-                    .flatMap(outline -> outline.cuts(level, new Point(1, 0)).stream())
-                    .sorted()
-                    .toList();
-            for (int k = 0; k < cuts.size(); k++) {
-                assertThat(cuts.get(k)).isCloseTo(-cuts.get(cuts.size() - 1 - k), within(1.5));
-            }
-        }
-        assertThat(figure.shoulderTilt()).isZero();
-        assertThat(figure.waistTilt()).isZero();
     }
 
     @Test

@@ -11,12 +11,13 @@ import java.util.List;
 import java.util.Locale;
 import javax.imageio.ImageIO;
 import org.soberhem.core.figure.DressedFigure;
-import org.soberhem.core.figure.DressedPlate;
-import org.soberhem.core.figure.FigurePlate;
 import org.soberhem.core.figure.FigureView;
-import org.soberhem.core.geometry.Cubic;
 import org.soberhem.core.geometry.Point;
-import org.soberhem.core.geometry.Segment;
+import org.soberhem.core.plate.Plate;
+import org.soberhem.core.plate.PlateMaker;
+import org.soberhem.core.plate.Solid;
+import org.soberhem.core.plate.Viewpoint;
+import org.soberhem.core.stand.StandMaker;
 import org.soberhem.files.device.CameraStandIn;
 import org.soberhem.files.device.PlateCamera;
 import org.soberhem.files.store.Workspace;
@@ -60,14 +61,15 @@ final class DemoPicturesProgram {
     private static void picture(
             DressedFigure dressed, double height, double[] low, CameraStandIn.Shot shot, Path file, String name)
             throws IOException {
-        FigurePlate plate = DressedPlate.of(dressed, FigureView.FRONT);
-        List<FigurePlate.Part> parts = new ArrayList<>(plate.parts());
-        List<org.soberhem.core.geometry.Path> buttons = new ArrayList<>();
+        Plate plate = PlateMaker.plate(StandMaker.of(dressed.body()).wearing(dressed), Viewpoint.of(FigureView.FRONT));
+        List<Plate.Wash> washes = new ArrayList<>(plate.washes());
+        List<List<Point>> buttons = new ArrayList<>();
         for (int i = 0; i < HEIGHTS.length; i++) {
             buttons.add(circle(new Point(0, low[i] - HEIGHTS[i])));
         }
-        parts.add(new FigurePlate.Part(FigurePlate.Kind.SKIRT, buttons, List.of()));
-        BufferedImage picture = CameraStandIn.photograph(new FigurePlate(FigureView.FRONT, parts), height, shot);
+        washes.add(new Plate.Wash(Solid.Material.SKIRT, 0, buttons));
+        BufferedImage picture =
+                CameraStandIn.photograph(new Plate(plate.camera(), washes, plate.strokes()), height, shot);
         ImageIO.write(picture, "jpg", file.toFile());
         mark(picture, height, shot, name + " crown", new Point(0, -height));
         mark(picture, height, shot, name + " toes", new Point(0, 0));
@@ -76,23 +78,13 @@ final class DemoPicturesProgram {
         }
     }
 
-    private static org.soberhem.core.geometry.Path circle(Point at) {
-        double k = 0.5523 * BUTTON;
-        double r = BUTTON;
-        List<Segment> round = List.of(
-                cubic(at, r, 0, r, k, k, r, 0, r),
-                cubic(at, 0, r, -k, r, -r, k, -r, 0),
-                cubic(at, -r, 0, -r, -k, -k, -r, 0, -r),
-                cubic(at, 0, -r, k, -r, r, -k, r, 0));
-        return new org.soberhem.core.geometry.Path(round);
-    }
-
-    private static Cubic cubic(Point at, double... xy) {
-        return new Cubic(
-                at.plus(new Point(xy[0], xy[1])),
-                at.plus(new Point(xy[2], xy[3])),
-                at.plus(new Point(xy[4], xy[5])),
-                at.plus(new Point(xy[6], xy[7])));
+    private static List<Point> circle(Point at) {
+        List<Point> round = new ArrayList<>();
+        for (int i = 0; i < 24; i++) {
+            double angle = Math.PI * i / 12;
+            round.add(new Point(at.x() + BUTTON * Math.cos(angle), at.y() + BUTTON * Math.sin(angle)));
+        }
+        return round;
     }
 
     /**

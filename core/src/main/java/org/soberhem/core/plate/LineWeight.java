@@ -1,0 +1,10 @@
+package org.soberhem.core.plate;
+
+/** What a line of a plate is, from the firmest to the finest. */
+public enum LineWeight {
+    OUTLINE,
+    SEAM,
+    LEVEL,
+    HATCH,
+    TAPE
+}
