@@ -65,7 +65,7 @@ final class DepthPicture {
         Arrays.fill(solid, (byte) -1);
         dark = new float[width * height];
         for (int i = 0; i < solids.size(); i++) {
-            fill(i, solids.get(i).mesh().triangles());
+            fill(i, solids.get(i));
         }
     }
 
@@ -98,15 +98,18 @@ final class DepthPicture {
         return shade;
     }
 
-    private void fill(int number, int[] triangles) {
+    private void fill(int number, Solid solid) {
+        // A body is closed: what turns away from the viewer is hidden by what faces them.
+        boolean closed = solid.material() == Solid.Material.BODY;
+        int[] triangles = solid.mesh().triangles();
         float[] at = projected[number];
         float[] shade = darkness[number];
         for (int i = 0; i < triangles.length; i += 3) {
-            triangle((byte) number, at, shade, triangles[i], triangles[i + 1], triangles[i + 2]);
+            triangle((byte) number, at, shade, closed, triangles[i], triangles[i + 1], triangles[i + 2]);
         }
     }
 
-    private void triangle(byte number, float[] at, float[] shade, int p, int q, int r) {
+    private void triangle(byte number, float[] at, float[] shade, boolean closed, int p, int q, int r) {
         double ax = (at[3 * p] - left) / dot;
         double ay = (at[3 * p + 1] - top) / dot;
         double bx = (at[3 * q] - left) / dot;
@@ -114,7 +117,7 @@ final class DepthPicture {
         double cx = (at[3 * r] - left) / dot;
         double cy = (at[3 * r + 1] - top) / dot;
         double area = (bx - ax) * (cy - ay) - (by - ay) * (cx - ax);
-        if (area == 0) {
+        if (area == 0 || closed && area > 0) {
             return;
         }
         int x0 = Math.max(0, (int) Math.ceil(Math.min(ax, Math.min(bx, cx))));

@@ -78,7 +78,7 @@ public record OddReading(String measure, Side side, double read, double others) 
                 .orElse(Side.MIDDLE);
         Side asked = side == Side.MIDDLE ? Side.RIGHT : side;
         double others = best.tape(measure, asked).orElseThrow().length();
-        return Optional.of(new OddReading(
-                measure, side, body.read(measure, asked).orElseThrow(), others));
+        return Optional.of(
+                new OddReading(measure, side, body.read(measure, asked).orElseThrow(), others));
     }
 }

@@ -6,7 +6,7 @@ import org.soberhem.core.figure.BodyFigure;
 public final class StandMaker {
 
     /** Rows between two rings of a finished stand. */
-    private static final int SPANS = 8;
+    static final int SPANS = 8;
 
     private StandMaker() {}
 

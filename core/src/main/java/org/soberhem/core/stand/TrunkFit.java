@@ -9,10 +9,12 @@ import java.util.TreeSet;
 import java.util.stream.IntStream;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
+import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
 import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresBuilder;
 import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresOptimizer;
 import org.hipparchus.optim.nonlinear.vector.leastsquares.LevenbergMarquardtOptimizer;
+import org.hipparchus.optim.nonlinear.vector.leastsquares.ValueAndJacobianFunction;
 import org.hipparchus.util.Pair;
 import org.soberhem.core.figure.BodyFigure;
 import org.soberhem.core.pattern.Side;
@@ -27,11 +29,12 @@ import org.soberhem.core.pattern.Side;
 final class TrunkFit {
 
     /** Rows between two rings while fitting. */
-    private static final int SPANS = 4;
+    private static final int SPANS = 3;
 
     private static final double STEP = 1e-4;
     private static final double STRAIGHT = 3;
     private static final int ROUNDS = 14;
+    private static final int LAST_ROUNDS = 2;
 
     /** A girth that was not read is the usual one beside those that were, within this share of it. */
     private static final double USUAL_GIRTH = 0.035;
@@ -129,20 +132,24 @@ final class TrunkFit {
         }
     }
 
-    /** Returns the setting that fits best. */
+    /** Returns the setting that fits best: sought on few rows, ended on as many as a finished stand has. */
     double[] fitted() {
+        return sought(sought(new double[model.parameters.size()], SPANS, ROUNDS), StandMaker.SPANS, LAST_ROUNDS);
+    }
+
+    private double[] sought(double[] start, int spans, int rounds) {
         LeastSquaresOptimizer.Optimum optimum = new LevenbergMarquardtOptimizer()
                 .withInitialStepBoundFactor(10)
                 .optimize(new LeastSquaresBuilder()
-                        .start(new double[model.parameters.size()])
-                        .target(new double[values(new double[model.parameters.size()]).length])
-                        .model(this::valueAndJacobian)
+                        .start(start)
+                        .target(new double[values(start, spans).length])
+                        .model(new Misses(spans))
                         .parameterValidator(TrunkFit::held)
-                        .lazyEvaluation(false)
-                        .checker((round, before, after) ->
-                                before.getCost() - after.getCost() < 1e-4 * after.getCost() && round > 2)
-                        .maxEvaluations(ROUNDS * 4)
-                        .maxIterations(ROUNDS * 4)
+                        .lazyEvaluation(true)
+                        .checker((round, before, after) -> round >= rounds
+                                || before.getCost() - after.getCost() < 1e-3 * after.getCost() && round > 2)
+                        .maxEvaluations(10 * rounds)
+                        .maxIterations(10 * rounds)
                         .build());
         return held(optimum.getPoint()).toArray();
     }
@@ -151,29 +158,72 @@ final class TrunkFit {
         return setting.map(value -> Math.max(-WIDEST, Math.min(WIDEST, value)));
     }
 
-    private Pair<RealVector, org.hipparchus.linear.RealMatrix> valueAndJacobian(RealVector point) {
-        double[] setting = point.toArray();
-        double[] value = values(setting);
-        double[][] jacobian = new double[value.length][setting.length];
-        // Columns do not depend on each other: on two cores they take half the time and are the same.
-        IntStream.range(0, setting.length).parallel().forEach(i -> {
-            double[] moved = setting.clone();
-            moved[i] += STEP;
-            double[] other = values(moved);
-            for (int row = 0; row < value.length; row++) {
-                jacobian[row][i] = (other[row] - value[row]) / STEP;
-            }
-        });
-        return new Pair<>(new ArrayRealVector(value, false), new Array2DRowRealMatrix(jacobian, false));
+    /** What a setting misses, and how that changes with each parameter. */
+    private final class Misses implements ValueAndJacobianFunction {
+
+        private final int spans;
+
+        /** Which tapes feel a parameter at all, by parameter; found at the first setting. */
+        private boolean[][] felt;
+
+        Misses(int spans) {
+            this.spans = spans;
+        }
+
+        @Override
+        public Pair<RealVector, RealMatrix> value(RealVector point) {
+            return new Pair<>(computeValue(point.toArray()), computeJacobian(point.toArray()));
+        }
+
+        @Override
+        public RealVector computeValue(double[] setting) {
+            return new ArrayRealVector(values(setting, spans), false);
+        }
+
+        @Override
+        public RealMatrix computeJacobian(double[] setting) {
+            double[] value = values(setting, spans);
+            double[][] jacobian = new double[value.length][setting.length];
+            boolean first = felt == null;
+            boolean[][] feels = first ? new boolean[setting.length][] : felt;
+            // Columns do not depend on each other: on two cores they take half the time and are the same.
+            IntStream.range(0, setting.length).parallel().forEach(i -> {
+                double[] moved = setting.clone();
+                moved[i] += STEP;
+                double[] other = values(moved, spans, feels[i], value);
+                boolean[] changed = new boolean[rows.size()];
+                for (int row = 0; row < value.length; row++) {
+                    jacobian[row][i] = (other[row] - value[row]) / STEP;
+                    if (row < changed.length) {
+                        changed[row] = other[row] != value[row];
+                    }
+                }
+                if (first) {
+                    feels[i] = changed;
+                }
+            });
+            felt = feels;
+            return new Array2DRowRealMatrix(jacobian, false);
+        }
     }
 
-    private double[] values(double[] setting) {
-        TrunkSurface trunk = model.surface(setting, false, SPANS);
+    private double[] values(double[] setting, int spans) {
+        return values(setting, spans, null, null);
+    }
+
+    /**
+     * @param felt the tapes that are laid anew; null for all
+     * @param before what the others read
+     */
+    private double[] values(double[] setting, int spans, boolean[] felt, double[] before) {
+        TrunkSurface trunk = model.surface(setting, false, spans);
         double[] waves = model.waves(setting);
         double[] values = new double[rows.size() + setting.length + waves.length];
         for (int i = 0; i < rows.size(); i++) {
             Row row = rows.get(i);
-            values[i] = robust((row.on(trunk) - row.read()) / row.spread()) * (row.spread() <= FINE ? PULL : 1);
+            values[i] = felt != null && !felt[i]
+                    ? before[i]
+                    : robust((row.on(trunk) - row.read()) / row.spread()) * (row.spread() <= FINE ? PULL : 1);
         }
         System.arraycopy(setting, 0, values, rows.size(), setting.length);
         System.arraycopy(waves, 0, values, rows.size() + setting.length, waves.length);

@@ -2,6 +2,8 @@ package org.soberhem.core.stand;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.soberhem.core.figure.Place;
 import org.soberhem.core.stand.TrunkModel.At;
 
@@ -10,10 +12,15 @@ import org.soberhem.core.stand.TrunkModel.At;
  *
  * @param grid rows from the fork upwards
  * @param marks where the tape begins and ends
+ * @param levels sections that were cut already, by height
  */
-record TrunkSurface(SurfaceGrid grid, TrunkLandmarks marks) {
+record TrunkSurface(SurfaceGrid grid, TrunkLandmarks marks, Map<Double, List<Place>> levels) {
 
     private static final Place UP = new Place(0, 1, 0);
+
+    TrunkSurface(SurfaceGrid grid, TrunkLandmarks marks) {
+        this(grid, marks, new ConcurrentHashMap<>());
+    }
 
     /** Returns a landmark on the middle or side line of the surface. */
     Place at(At ring, int column) {
@@ -72,7 +79,8 @@ record TrunkSurface(SurfaceGrid grid, TrunkLandmarks marks) {
 
     /** Returns the level section at a height, all round. */
     List<Place> level(double height) {
-        return cut(new Place(0, height, 0), UP, 0, grid.columns(), At.FORK, At.NECK_TOP);
+        return levels.computeIfAbsent(
+                height, at -> cut(new Place(0, at, 0), UP, 0, grid.columns(), At.FORK, At.NECK_TOP));
     }
 
     /** Returns a section whose front lies higher: up for each millimetre forward. */

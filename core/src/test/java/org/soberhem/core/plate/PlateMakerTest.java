@@ -78,7 +78,9 @@ class PlateMakerTest {
         double[] normals = ball.normals();
         for (int i = 0; i < ball.placeCount(); i++) {
             Place place = ball.place(i);
-            assertThat(normals[3 * i] * place.x() + normals[3 * i + 1] * (place.y() - 300) + normals[3 * i + 2] * place.z())
+            assertThat(normals[3 * i] * place.x()
+                            + normals[3 * i + 1] * (place.y() - 300)
+                            + normals[3 * i + 2] * place.z())
                     .isGreaterThan(99);
         }
     }
@@ -101,8 +103,7 @@ class PlateMakerTest {
             double angle = 2 * Math.PI * i / 64;
             round.add(new Place(100 * Math.cos(angle), 300, 100 * Math.sin(angle)));
         }
-        Solid ringed = solid(
-                ball("ball", 100, 300, 0), Solid.Material.BODY, new SurfaceLine(LineWeight.TAPE, round));
+        Solid ringed = solid(ball("ball", 100, 300, 0), Solid.Material.BODY, new SurfaceLine(LineWeight.TAPE, round));
         Plate level = PlateMaker.plate(List.of(ringed), Viewpoint.of(FigureView.FRONT), DOT);
         // Seen level, the front half of the ring covers the hind one: a straight line as long as the ball is broad.
         assertThat(level.strokes().stream()

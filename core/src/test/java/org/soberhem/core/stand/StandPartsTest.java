@@ -43,7 +43,8 @@ class StandPartsTest {
     void loft_ofEqualRings_isATube_andPassesSmoothlyBetweenUnequalOnes() {
         SurfaceGrid rings = new SurfaceGrid(6, Angles.COLUMNS);
         for (int row = 0; row < 6; row++) {
-            Ring.level(100 * row, row < 3 ? 100 : 140, row < 3 ? 80 : 110, 5, 0, 0).into(rings, row);
+            Ring.level(100 * row, row < 3 ? 100 : 140, row < 3 ? 80 : 110, 5, 0, 0)
+                    .into(rings, row);
         }
         SurfaceGrid surface = Loft.surface(rings, 8);
         assertThat(surface.rows()).isEqualTo(25);

@@ -53,7 +53,8 @@ class StandOutsideTest {
     }
 
     /**
-     * Triangles of the surface are cut by the level plane, and JTS lays the hull round the pieces: neither the surface's
+     * Triangles of the surface are cut by the level plane, and JTS lays the hull round the pieces: neither the
+     * surface's
      * rows nor its own hull are asked.
      */
     private static double hullOfCut(Mesh mesh, double height) {
@@ -98,38 +99,41 @@ class StandOutsideTest {
 
     @Test
     void residuals_ofTheTrunk_areWithinHalfAMillimetre() {
-        STANDS.values().forEach(stand -> assertThat(stand.residuals())
-                .isNotEmpty()
-                .allSatisfy(residual -> assertThat(residual.off()).isBetween(-0.5, 0.5)));
+        STANDS.values()
+                .forEach(stand -> assertThat(stand.residuals())
+                        .isNotEmpty()
+                        .allSatisfy(residual -> assertThat(residual.off()).isBetween(-0.5, 0.5)));
     }
 
     /** Euler's formula: a closed surface without a hole has two more places and triangles than sides. */
     @Test
     void surfaces_areClosed_andTheirNormalsPointOutwards() {
-        STANDS.values().forEach(stand -> stand.meshes().forEach(mesh -> {
-            Map<Long, Integer> sides = new HashMap<>();
-            int[] corners = mesh.triangles();
-            for (int i = 0; i < corners.length; i += 3) {
-                for (int k = 0; k < 3; k++) {
-                    long a = corners[i + k];
-                    long b = corners[i + (k + 1) % 3];
-                    sides.merge(a << 32 | b, 1, Integer::sum);
-                }
-            }
-            // Every side is walked once each way, so that two triangles meet there and agree what is outside.
-            sides.forEach((side, times) -> {
-                assertThat(times).isEqualTo(1);
-                assertThat(sides).containsKey(side << 32 | side >>> 32);
-            });
-            assertThat(mesh.placeCount() - sides.size() / 2 + corners.length / 3)
-                    .as(mesh.name())
-                    .isEqualTo(2);
-            assertThat(mesh.volume()).isPositive();
-        }));
+        STANDS.values()
+                .forEach(stand -> stand.meshes().forEach(mesh -> {
+                    Map<Long, Integer> sides = new HashMap<>();
+                    int[] corners = mesh.triangles();
+                    for (int i = 0; i < corners.length; i += 3) {
+                        for (int k = 0; k < 3; k++) {
+                            long a = corners[i + k];
+                            long b = corners[i + (k + 1) % 3];
+                            sides.merge(a << 32 | b, 1, Integer::sum);
+                        }
+                    }
+                    // Every side is walked once each way, so that two triangles meet there and agree what is outside.
+                    sides.forEach((side, times) -> {
+                        assertThat(times).isEqualTo(1);
+                        assertThat(sides).containsKey(side << 32 | side >>> 32);
+                    });
+                    assertThat(mesh.placeCount() - sides.size() / 2 + corners.length / 3)
+                            .as(mesh.name())
+                            .isEqualTo(2);
+                    assertThat(mesh.volume()).isPositive();
+                }));
     }
 
     /**
-     * Volume from weight by the mean density of a body, 1.04 to 1.06 (hydrostatic weighing; Siri 1961, from memory), and
+     * Volume from weight by the mean density of a body, 1.04 to 1.06 (hydrostatic weighing; Siri 1961, from memory),
+     * and
      * surface from weight and height by D. and E. F. Du Bois (1916), 0.007184 · kg^0.425 · cm^0.725, from memory.
      */
     @Test
@@ -154,9 +158,9 @@ class StandOutsideTest {
     @Test
     void surfaces_doNotCrossThemselves() {
         Stand stand = STANDS.values().iterator().next();
-        stand.meshes().forEach(mesh -> assertThat(new Crossings(mesh).count())
-                .as(mesh.name())
-                .isZero());
+        stand.meshes()
+                .forEach(mesh ->
+                        assertThat(new Crossings(mesh).count()).as(mesh.name()).isZero());
     }
 
     @Test
@@ -176,7 +180,10 @@ class StandOutsideTest {
                 - one.body().mark("shoulder-point-left").orElseThrow().y();
         assertThat(lower).isBetween(8.0, 20.0);
         assertThat(mirrored.body().mark("shoulder-point").orElseThrow().y()
-                        - mirrored.body().mark("shoulder-point-left").orElseThrow().y())
+                        - mirrored.body()
+                                .mark("shoulder-point-left")
+                                .orElseThrow()
+                                .y())
                 .isCloseTo(-lower, within(0.05));
         for (String measure : List.of("shoulder-length", "armscye", "side-waist-length")) {
             assertThat(mirrored.tape(measure, Side.LEFT).orElseThrow().length())
@@ -200,17 +207,18 @@ class StandOutsideTest {
         Map<String, Double> read = new HashMap<>();
         Bodies.all().get(300).measures().forEach((measure, value) -> read.put(measure, value.right()));
         BodyFigure sound = figure(read);
-        assertThat(org.soberhem.core.stand.OddReading.of(sound, StandMaker.of(sound))).isEmpty();
+        assertThat(org.soberhem.core.stand.OddReading.of(sound, StandMaker.of(sound)))
+                .isEmpty();
         read.merge("nape-to-waist", 76.0, Double::sum);
         BodyFigure slipped = figure(read);
-        var odd = org.soberhem.core.stand.OddReading.of(slipped, StandMaker.of(slipped)).orElseThrow();
+        var odd = org.soberhem.core.stand.OddReading.of(slipped, StandMaker.of(slipped))
+                .orElseThrow();
         assertThat(odd.measure()).isEqualTo("nape-to-waist");
         assertThat(odd.read() - odd.others()).isBetween(45.0, 110.0);
     }
 
     private static BodyFigure figure(Map<String, Double> read) {
-        return new BodyFigure(
-                LIBRARY.figurePlan(), Build.ADULT, measure -> read.getOrDefault(measure, Double.NaN));
+        return new BodyFigure(LIBRARY.figurePlan(), Build.ADULT, measure -> read.getOrDefault(measure, Double.NaN));
     }
 
     @Test
@@ -234,7 +242,8 @@ class StandOutsideTest {
                 assertThat(coordinate).isFinite();
             }
         }
-        Map<String, Double> toddler = Map.of("height", 950.0, "waist-crease", 500.0, "full-hip", 530.0, "chest", 1000.0);
+        Map<String, Double> toddler =
+                Map.of("height", 950.0, "waist-crease", 500.0, "full-hip", 530.0, "chest", 1000.0);
         Stand child = StandMaker.of(new BodyFigure(
                 LIBRARY.figurePlan(),
                 new Build(Age.TODDLER, false),
