@@ -27,14 +27,31 @@ final class Loft {
      * @param spans rows between each two rings
      */
     static SurfaceGrid surface(SurfaceGrid rings, int spans) {
+        return surface(rings, spans, rings.rows(), spans);
+    }
+
+    /**
+     * Returns the same with another number of rows from one ring on.
+     *
+     * @param from the first ring above which there are fewer rows
+     * @param above rows between each two rings from there on
+     */
+    static SurfaceGrid surface(SurfaceGrid rings, int spans, int from, int above) {
         int between = rings.rows() - 3;
-        SurfaceGrid surface = new SurfaceGrid(between * spans + 1, rings.columns());
+        int fine = Math.min(between, from - 1);
+        SurfaceGrid surface = new SurfaceGrid(fine * spans + (between - fine) * above + 1, rings.columns());
         int width = 3 * rings.columns();
-        double[] from = rings.at();
+        double[] in = rings.at();
         double[] to = surface.at();
         for (int row = 0; row < surface.rows(); row++) {
-            int span = Math.min(row / spans, between - 1);
-            double t = (row - span * spans) / (double) spans;
+            boolean low = row <= fine * spans;
+            int span = Math.min(low ? row / spans : fine + (row - fine * spans) / above, between - 1);
+            double t = low || span < fine
+                    ? (row - span * spans) / (double) spans
+                    : (row - fine * spans - (span - fine) * above) / (double) above;
+            if (low && span == fine) {
+                t = 0;
+            }
             double u = 1 - t;
             double a = u * u * u / 6;
             double d = t * t * t / 6;
@@ -43,10 +60,10 @@ final class Loft {
             int first = span * width;
             int out = row * width;
             for (int i = 0; i < width; i++) {
-                to[out + i] = a * from[first + i]
-                        + b * from[first + width + i]
-                        + c * from[first + 2 * width + i]
-                        + d * from[first + 3 * width + i];
+                to[out + i] = a * in[first + i]
+                        + b * in[first + width + i]
+                        + c * in[first + 2 * width + i]
+                        + d * in[first + 3 * width + i];
             }
         }
         return surface;

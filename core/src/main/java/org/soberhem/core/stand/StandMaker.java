@@ -6,7 +6,7 @@ import org.soberhem.core.figure.BodyFigure;
 public final class StandMaker {
 
     /** Rows between two rings of a finished stand. */
-    static final int SPANS = 8;
+    static final int SPANS = 10;
 
     private StandMaker() {}
 

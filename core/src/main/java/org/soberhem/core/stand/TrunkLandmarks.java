@@ -18,6 +18,8 @@ record TrunkLandmarks(double[] heights, double tilt, double apart, double crease
 
     /** Returns the row that lies at a control ring. */
     int row(TrunkModel.At at) {
-        return (at.ordinal() - 1) * spans;
+        int neck = TrunkModel.At.NECK_TOP.ordinal();
+        int above = Math.max(0, at.ordinal() - neck);
+        return (at.ordinal() - above - 1) * spans + above * TrunkModel.HEAD_SPANS;
     }
 }

@@ -14,6 +14,9 @@ import org.soberhem.core.figure.Place;
  */
 final class TrunkModel {
 
+    /** Rows between two rings of the head: nothing is fitted there. */
+    static final int HEAD_SPANS = 4;
+
     /** Control rings from below the fork to the crown, in their order. */
     enum At {
         THIGHS,
@@ -190,7 +193,7 @@ final class TrunkModel {
             if (withHead) {
                 head(rings);
             }
-            SurfaceGrid surface = Loft.surface(rings, spans);
+            SurfaceGrid surface = Loft.surface(rings, spans, At.NECK_TOP.ordinal(), HEAD_SPANS);
             TrunkLandmarks marks =
                     new TrunkLandmarks(heights, of(waistTilt), of(bustApart), of(creaseFront), of(creaseBack), spans);
             relief(surface, heights);
