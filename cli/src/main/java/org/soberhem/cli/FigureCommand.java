@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.IntStream;
 import org.soberhem.cli.given.Answering;
 import org.soberhem.cli.given.GivenCostume;
 import org.soberhem.cli.given.GivenFiles;
@@ -14,6 +15,7 @@ import org.soberhem.core.doubt.BodyDoubt;
 import org.soberhem.core.figure.DressedFigure;
 import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.plate.DistanceField;
 import org.soberhem.core.plate.Mesh;
 import org.soberhem.core.plate.Plate;
 import org.soberhem.core.plate.PlateMaker;
@@ -43,6 +45,9 @@ import picocli.CommandLine.Option;
 final class FigureCommand extends Answering {
 
     private static final double DOTS = 0.6;
+
+    /** Clothes that hang farther from the stand are clear of it, millimetres. */
+    private static final double NEAR = 15;
 
     @Mixin
     private GivenCostume costume;
@@ -85,6 +90,7 @@ final class FigureCommand extends Answering {
         if (asJson()) {
             Map<String, Object> answer = new LinkedHashMap<>(FigureQuantities.of(dressed));
             answer.put("stand", about(stand));
+            answer.put("clear-of-the-stand", clear(stand, solids));
             out().println(Answers.json(List.of(answer)));
             return 0;
         }
@@ -109,6 +115,23 @@ final class FigureCommand extends Answering {
         about.put("litres", Math.round(litres * 10) / 10.0);
         about.put("square-metres", Math.round(area * 1000) / 1000.0);
         return about;
+    }
+
+    /** How near each garment comes to the trunk: in millimetres, less than nothing within it; left out farther away. */
+    private static Map<String, Double> clear(Stand stand, List<Solid> solids) {
+        DistanceField field = new DistanceField(stand.meshes().get(0), NEAR);
+        Map<String, Double> clear = new LinkedHashMap<>();
+        for (Solid solid : solids) {
+            if (solid.material() == Solid.Material.BODY) {
+                continue;
+            }
+            IntStream.range(0, solid.mesh().placeCount())
+                    .mapToDouble(place -> field.at(solid.mesh().place(place)))
+                    .filter(distance -> !Double.isNaN(distance))
+                    .min()
+                    .ifPresent(least -> clear.put(solid.mesh().name(), Math.round(least * 10) / 10.0));
+        }
+        return clear;
     }
 
     private byte[] svg(GivenCostume.Given given, List<Solid> solids) {

@@ -2,6 +2,10 @@ package org.soberhem.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import de.javagl.jgltf.model.AccessorFloatData;
+import de.javagl.jgltf.model.io.GltfModelReader;
+import de.javagl.obj.Obj;
+import de.javagl.obj.ObjReader;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -79,6 +83,51 @@ class SilhouetteCommandTest extends CommandTest {
         Path png = folder.resolve("f.png");
         assertThat(skirt("figure", "--casual", "--out", png.toString())).isZero();
         assertThat(ImageIO.read(png.toFile()).getHeight()).isEqualTo(1200);
+    }
+
+    /** Read back by other libraries: jgltf for binary glTF, javagl's for OBJ. */
+    @Test
+    void figure_isWrittenAsSurfaces_thatOtherLibrariesRead() throws IOException {
+        Path glb = folder.resolve("f.glb");
+        assertThat(skirt("figure", "--out", glb.toString())).isZero();
+        var model = new GltfModelReader().read(glb.toUri());
+        assertThat(model.getNodeModels())
+                .extracting(node -> node.getName())
+                .contains("body", "left arm", "skirt", "tape full-hip", "tape height");
+        var skirt = model.getMeshModels().stream()
+                .filter(mesh -> mesh.getName().equals("skirt"))
+                .findFirst()
+                .orElseThrow();
+        var places = (AccessorFloatData) skirt.getMeshPrimitiveModels()
+                .get(0)
+                .getAttributes()
+                .get("POSITION")
+                .getAccessorData();
+        assertThat(places.getNumElements()).isGreaterThan(1000);
+        assertThat((double) places.computeMax()[1]).isBetween(0.8, 1.3);
+        Path obj = folder.resolve("f.obj");
+        assertThat(skirt("figure", "--bare", "--out", obj.toString())).isZero();
+        Obj read = ObjReader.read(Files.newInputStream(obj));
+        assertThat(read.getNumFaces()).isGreaterThan(30000);
+        assertThat(Files.readString(obj))
+                .contains("o body")
+                .contains("o tape-waist-crease")
+                .doesNotContain("o skirt");
+    }
+
+    @Test
+    void figure_tellsWhatItsStandMisses_andDrawsItFromAllSides() throws IOException {
+        Path png = folder.resolve("all.png");
+        assertThat(skirt("figure", "--view", "all", "--out", png.toString(), "--json"))
+                .isZero();
+        JsonNode stand = json().get(0).get("stand");
+        assertThat(stand.get("residuals").get(0).get("measure").asString()).isNotBlank();
+        assertThat(stand.get("litres").asDouble()).isBetween(35.0, 130.0);
+        // Clothes are drawn on the body, never far within it.
+        JsonNode clear = json().get(0).get("clear-of-the-stand");
+        assertThat(clear.get("skirt").asDouble()).isBetween(-12.0, 15.0);
+        var picture = ImageIO.read(png.toFile());
+        assertThat(picture.getWidth()).isGreaterThan(picture.getHeight());
     }
 
     @Test
