@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import org.soberhem.core.body.Wearer;
 import org.soberhem.core.cloth.Cloth;
 import org.soberhem.core.cloth.ClothUse;
@@ -23,11 +24,16 @@ import org.soberhem.core.costume.Costume;
 import org.soberhem.core.costume.CostumeRecord;
 import org.soberhem.core.costume.Garment;
 import org.soberhem.core.costume.Progress;
+import org.soberhem.core.figure.DressedFigure;
+import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.fitting.Picture;
 import org.soberhem.core.judging.ClothSupply;
 import org.soberhem.core.layers.Layer;
 import org.soberhem.core.layers.LayerStack;
 import org.soberhem.core.length.Sentence;
+import org.soberhem.core.plate.PlateMaker;
+import org.soberhem.core.plate.Solid;
+import org.soberhem.core.plate.Viewpoint;
 import org.soberhem.core.report.Dossier;
 import org.soberhem.core.report.Redaction;
 import org.soberhem.core.report.Redaction.LeftOut;
@@ -35,6 +41,7 @@ import org.soberhem.files.exchange.Bundle;
 import org.soberhem.files.exchange.DossierCsv;
 import org.soberhem.files.picture.Pictures;
 import org.soberhem.files.print.CarePdf;
+import org.soberhem.files.print.CostumeSheetPdf;
 import org.soberhem.files.print.DossierPdf;
 import org.soberhem.files.print.PaperSize;
 
@@ -80,9 +87,23 @@ public final class RecordCommands {
                         studio.maker().habits().rate()));
     }
 
+    /** The wearer in the costume from three sides, unless their figures are not to be shown. */
+    private List<CostumeSheetPdf.Drawn> figures(Set<LeftOut> left) {
+        if (left.contains(LeftOut.FIGURES)) {
+            return List.of();
+        }
+        DressedFigure dressed = studio.judge().figure(studio.situation().judged(), 0.5);
+        List<Solid> solids = studio.figures().stand(dressed.body()).wearing(dressed);
+        return Stream.of(FigureView.values())
+                .map(view -> new CostumeSheetPdf.Drawn(
+                        PlateMaker.plate(solids, Viewpoint.of(view)), List.of(), view.words()))
+                .toList();
+    }
+
     /** Returns the dossier as PDF. */
     public byte[] dossierPdf(Set<LeftOut> left) {
-        return DossierPdf.write(costume().title(), dossier(left), this::picture, studio.format(), PaperSize.A4);
+        return DossierPdf.write(
+                costume().title(), dossier(left), figures(left), this::picture, studio.format(), PaperSize.A4);
     }
 
     private Optional<BufferedImage> picture(Picture picture) {

@@ -105,7 +105,15 @@ public final class DressedFigure {
      * Returns what is worn beneath where no skirt hides it: petticoats over what carries them, down to near the floor.
      */
     public Optional<Form> petticoat() {
-        return skirts.outer().isEmpty() && under.petticoats() > 0 ? Optional.of(skirts.beneath()) : Optional.empty();
+        return skirts.outer().isEmpty()
+                        && (under.petticoats() > 0 || !under.supports().isEmpty())
+                ? Optional.of(skirts.beneath())
+                : Optional.empty();
+    }
+
+    /** Says whether hoops carry the skirt. */
+    public boolean isHooped() {
+        return under.supports().stream().anyMatch(support -> support.hemGirth().isPresent());
     }
 
     /** Returns the overskirt as it stands, if one is worn: a little off what is beneath, fuller behind. */

@@ -4,13 +4,13 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * Surfaces as a camera sees them, dot by dot: which is the nearest, how near, and how dark.
+ * Surfaces as they are seen from one side, dot by dot: which is the nearest, how near, and how dark.
  *
  * <p>A dot is a square of the picture; the first lies at the upper left.
  */
 final class DepthPicture {
 
-    /** From where the light comes, in the camera's axes: from the upper left, before the figure. */
+    /** From where the light comes, in the viewer's axes: from the upper left, before the figure. */
     private static final double[] LIGHT = {-0.5, 0.5, 0.7071};
 
     private static final float FAR = Float.NEGATIVE_INFINITY;
@@ -32,9 +32,9 @@ final class DepthPicture {
     /**
      * @param dot side of a dot, millimetres
      */
-    DepthPicture(List<Solid> solids, Viewpoint camera, double dot) {
+    DepthPicture(List<Solid> solids, Viewpoint from, double dot) {
         this.dot = dot;
-        double[] axes = camera.axes();
+        double[] axes = from.axes();
         projected = new float[solids.size()][];
         darkness = new float[solids.size()][];
         double minX = Double.MAX_VALUE;

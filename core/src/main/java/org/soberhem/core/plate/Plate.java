@@ -8,11 +8,11 @@ import org.soberhem.core.geometry.Point;
  * in
  * millimetres of the wearer.
  *
- * @param camera from where it is looked at
+ * @param from where where it is looked at
  * @param washes areas, those beneath first
  * @param strokes lines, drawn over the areas
  */
-public record Plate(Viewpoint camera, List<Wash> washes, List<Stroke> strokes) {
+public record Plate(Viewpoint from, List<Wash> washes, List<Stroke> strokes) {
 
     public Plate {
         washes = List.copyOf(washes);

@@ -36,14 +36,14 @@ public final class PlateMaker {
     private final List<Plate.Wash> washes = new ArrayList<>();
     private final List<Plate.Stroke> strokes = new ArrayList<>();
 
-    private PlateMaker(List<Solid> solids, Viewpoint camera, double dot) {
+    private PlateMaker(List<Solid> solids, Viewpoint from, double dot) {
         this.solids = solids;
-        this.axes = camera.axes();
-        this.picture = new DepthPicture(solids, camera, dot);
+        this.axes = from.axes();
+        this.picture = new DepthPicture(solids, from, dot);
     }
 
     /** Returns a fine plate of what stands there, as a figure about so tall needs it. */
-    public static Plate plate(List<Solid> solids, Viewpoint camera) {
+    public static Plate plate(List<Solid> solids, Viewpoint from) {
         double tall = 0;
         for (Solid solid : solids) {
             double[] places = solid.mesh().places();
@@ -51,7 +51,7 @@ public final class PlateMaker {
                 tall = Math.max(tall, places[i]);
             }
         }
-        return plate(solids, camera, Math.max(0.1, tall / FINE));
+        return plate(solids, from, Math.max(0.1, tall / FINE));
     }
 
     /**
@@ -62,17 +62,17 @@ public final class PlateMaker {
      *     figure
      * @throws IllegalArgumentException if nothing stands there, or more than 127 surfaces
      */
-    public static Plate plate(List<Solid> solids, Viewpoint camera, double dot) {
+    public static Plate plate(List<Solid> solids, Viewpoint from, double dot) {
         if (solids.isEmpty() || solids.size() > Byte.MAX_VALUE) {
             throw new IllegalArgumentException("a plate shows 1 to 127 surfaces: " + solids.size());
         }
-        PlateMaker maker = new PlateMaker(solids, camera, dot);
+        PlateMaker maker = new PlateMaker(solids, from, dot);
         maker.wash();
         maker.hatch();
         for (int i = 0; i < solids.size(); i++) {
             maker.lines(solids.get(i));
         }
-        return new Plate(camera, maker.washes, maker.strokes);
+        return new Plate(from, maker.washes, maker.strokes);
     }
 
     private void wash() {

@@ -17,7 +17,7 @@ public record Viewpoint(double turned, double above) {
     /** Half turned towards the wearer's right, from a little above. */
     public static final Viewpoint THREE_QUARTERS = new Viewpoint(38, 6);
 
-    /** Returns the camera of a view. */
+    /** Returns where a view is looked at from. */
     public static Viewpoint of(FigureView view) {
         return new Viewpoint(
                 switch (view) {
@@ -49,7 +49,7 @@ public record Viewpoint(double turned, double above) {
         return new Viewpoint(((turned + degrees) % 360 + 360) % 360, above);
     }
 
-    /** The camera's axes: right, up and towards the viewer, three numbers each. */
+    /** The viewer's axes: right, up and towards the viewer, three numbers each. */
     double[] axes() {
         double a = Math.toRadians(turned);
         double e = Math.toRadians(above);

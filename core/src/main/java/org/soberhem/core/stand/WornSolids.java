@@ -32,6 +32,9 @@ final class WornSolids {
 
     private static final int ROWS = 44;
 
+    /** Rows from one hoop to the next. */
+    private static final int HOOP = 7;
+
     private final TrunkSurface trunk;
     private final DressedFigure dressed;
     private final BodyFigure body;
@@ -92,6 +95,19 @@ final class WornSolids {
             }
         }
         solid(material, name, grid, false, List.of(LineWeight.SEAM, LineWeight.OUTLINE));
+        if (material == Material.UNDER && dressed.isHooped()) {
+            hoops(grid);
+        }
+    }
+
+    /** Hoops go round what they carry, as far apart as their tapes hold them. */
+    private void hoops(SurfaceGrid grid) {
+        Solid under = solids.remove(solids.size() - 1);
+        List<SurfaceLine> lines = new ArrayList<>(under.lines());
+        for (int row = HOOP; row < grid.rows() - 1; row += HOOP) {
+            lines.add(new SurfaceLine(LineWeight.SEAM, row(grid, row)));
+        }
+        solids.add(new Solid(under.material(), under.mesh(), lines));
     }
 
     /** Returns a value that is one at the sides, another in front, a third behind, and even between. */
@@ -144,7 +160,8 @@ final class WornSolids {
         if (end < fork) {
             tail(form, end, grid);
         }
-        solid(Material.TRUNK, "bodice", grid, true, List.of(LineWeight.OUTLINE, LineWeight.OUTLINE));
+        LineWeight lower = end < fork ? LineWeight.LEVEL : LineWeight.OUTLINE;
+        solid(Material.TRUNK, "bodice", grid, true, List.of(lower, LineWeight.OUTLINE));
         collar();
     }
 

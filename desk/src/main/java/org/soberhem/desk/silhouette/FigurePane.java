@@ -48,9 +48,9 @@ final class FigurePane extends Pane {
 
     /** Where the period's outline is shown. */
     enum Outline {
-        OVER("over it"),
-        BESIDE("beside it"),
-        NONE("not");
+        OVER("outline over it"),
+        BESIDE("outline beside it"),
+        NONE("no outline");
 
         private final String words;
 

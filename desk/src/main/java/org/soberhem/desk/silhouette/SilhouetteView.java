@@ -188,7 +188,7 @@ public final class SilhouetteView extends PlaceView {
         range.setValue(Range.MIDDLE);
         range.valueProperty().addListener((was, before, now) -> figure.share(now.share));
         Parts.hinted(range, "How much of what the layers may do is shown");
-        HBox bar = new HBox(8, standing, dress, range, Parts.label("outline", "soft"), where);
+        HBox bar = new HBox(8, standing, dress, range, where);
         Button photograph = Parts.hinted(
                 Parts.button("Photograph", () -> photograph(files), "quiet"),
                 "The camera stand-in takes a picture of the figure");

@@ -41,6 +41,7 @@ final class LayersPanel extends BorderPane {
     private final Label said = Parts.text("", "small", "needs");
     private final VBox order = new VBox(0);
     private final VBox side = new VBox(6);
+    private final LayeredStand stand;
     private final Button wear;
     private String shownCostume = "";
     private final Filling filling = new Filling();
@@ -50,6 +51,7 @@ final class LayersPanel extends BorderPane {
         this.tape = tape;
         this.files = files;
         desk = new StackDesk(studio);
+        stand = new LayeredStand(studio);
         stacks.setConverter(Parts.words(stack -> stack.title()));
         stacks.setMaxWidth(440);
         stacks.setId("stacks");
@@ -69,7 +71,10 @@ final class LayersPanel extends BorderPane {
         ScrollPane scroll = Parts.scroll(order);
         scroll.getStyleClass().add("sheet");
         side.setPadding(new Insets(12, 14, 12, 14));
-        ScrollPane sideScroll = Parts.scroll(side);
+        stand.setPadding(new Insets(4, 14, 12, 14));
+        VBox whole = new VBox(side, stand);
+        whole.getStyleClass().add("raised");
+        ScrollPane sideScroll = Parts.scroll(whole);
         side.getStyleClass().add("raised");
         sideScroll.setFitToHeight(true);
         sideScroll.getStyleClass().add("panel");
@@ -147,6 +152,7 @@ final class LayersPanel extends BorderPane {
         });
         order.getChildren().clear();
         side.getChildren().clear();
+        stand.show(stack);
         if (stack.isEmpty()) {
             return;
         }

@@ -16,22 +16,29 @@ public final class DossierPdf {
     private static final double HEAD = 5.4;
     private static final double WORDS = 3.7;
     private static final double PICTURE = 60;
+    private static final double FIGURES = 105;
 
     private DossierPdf() {}
 
     /**
      * Returns the PDF.
      *
+     * @param figures the wearer dressed, from some sides; empty to leave it out
      * @param pictures finds a picture, small enough to be printed; empty if it is missing
      */
     public static byte[] write(
             String title,
             Dossier dossier,
+            List<CostumeSheetPdf.Drawn> figures,
             Function<Picture, Optional<BufferedImage>> pictures,
             LengthFormat format,
             PaperSize paper) {
         try (Flow flow = new Flow(paper)) {
             flow.text(title, TITLE);
+            if (!figures.isEmpty()) {
+                flow.space(2);
+                flow.figures(figures, FIGURES);
+            }
             for (Dossier.Chapter chapter : dossier.chapters()) {
                 flow.space(3);
                 flow.need(HEAD * 4);

@@ -69,7 +69,7 @@ final class DemoPicturesProgram {
         }
         washes.add(new Plate.Wash(Solid.Material.SKIRT, 0, buttons));
         BufferedImage picture =
-                CameraStandIn.photograph(new Plate(plate.camera(), washes, plate.strokes()), height, shot);
+                CameraStandIn.photograph(new Plate(plate.from(), washes, plate.strokes()), height, shot);
         ImageIO.write(picture, "jpg", file.toFile());
         mark(picture, height, shot, name + " crown", new Point(0, -height));
         mark(picture, height, shot, name + " toes", new Point(0, 0));
