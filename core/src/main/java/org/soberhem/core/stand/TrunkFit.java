@@ -7,12 +7,13 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
+import org.hipparchus.exception.MathIllegalStateException;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
 import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresBuilder;
-import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresOptimizer;
+import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresProblem;
 import org.hipparchus.optim.nonlinear.vector.leastsquares.LevenbergMarquardtOptimizer;
 import org.hipparchus.optim.nonlinear.vector.leastsquares.ValueAndJacobianFunction;
 import org.hipparchus.util.Pair;
@@ -34,6 +35,10 @@ final class TrunkFit {
     private static final double STEP = 1e-4;
     private static final double STRAIGHT = 3;
     private static final int ROUNDS = 14;
+
+    /** So many settings are tried at most. */
+    private static final int MOST_TRIED = 150;
+
     private static final int LAST_ROUNDS = 2;
 
     /** A girth that was not read is the usual one beside those that were, within this share of it. */
@@ -138,20 +143,27 @@ final class TrunkFit {
     }
 
     private double[] sought(double[] start, int spans, int rounds) {
-        LeastSquaresOptimizer.Optimum optimum = new LevenbergMarquardtOptimizer()
-                .withInitialStepBoundFactor(10)
-                .optimize(new LeastSquaresBuilder()
-                        .start(start)
-                        .target(new double[values(start, spans).length])
-                        .model(new Misses(spans))
-                        .parameterValidator(TrunkFit::held)
-                        .lazyEvaluation(true)
-                        .checker((round, before, after) -> round >= rounds
-                                || before.getCost() - after.getCost() < 1e-3 * after.getCost() && round > 2)
-                        .maxEvaluations(10 * rounds)
-                        .maxIterations(10 * rounds)
-                        .build());
-        return held(optimum.getPoint()).toArray();
+        LeastSquaresProblem problem = new LeastSquaresBuilder()
+                .start(start)
+                .target(new double[values(start, spans).length])
+                .model(new Misses(spans))
+                .parameterValidator(TrunkFit::held)
+                .lazyEvaluation(true)
+                .checker((round, before, after) ->
+                        round >= rounds || before.getCost() - after.getCost() < 1e-3 * after.getCost() && round > 2)
+                .maxEvaluations(MOST_TRIED)
+                .maxIterations(MOST_TRIED)
+                .build();
+        try {
+            return held(new LevenbergMarquardtOptimizer()
+                            .withInitialStepBoundFactor(10)
+                            .optimize(problem)
+                            .getPoint())
+                    .toArray();
+        } catch (MathIllegalStateException nothingBetter) {
+            // No step in any direction is better any more: where it began is as good as can be.
+            return start;
+        }
     }
 
     private static RealVector held(RealVector setting) {

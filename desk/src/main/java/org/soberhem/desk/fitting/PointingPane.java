@@ -42,19 +42,10 @@ import org.soberhem.studio.FigureRoom;
  */
 final class PointingPane extends Pane {
 
-    static final double KEY_WIDTH = 72;
-    static final double KEY_HEIGHT = 56;
-
     private static final double SIDE_WIDTH = 100;
     private static final double FLAT_GAP = 14;
     private static final PseudoClass MARKED = PseudoClass.getPseudoClass("marked");
     private static final double HEAD = 66;
-
-    /** Room from one key to the next in a column. */
-    private static final double STEP = KEY_HEIGHT + 4;
-
-    /** A key: its letter, the zone and side that it chooses, and the place it points to. */
-    private record Key(String letter, Zone zone, Sides sides, Point place) {}
 
     /**
      * What is pointed at.
@@ -156,8 +147,8 @@ final class PointingPane extends Pane {
         PlateDrawing.draw(back ? drawn.back() : drawn.front(), on, getChildren());
         caption(back ? "back" : "front", middle, 44);
         sides(back ? "left" : "right", back ? "right" : "left", from, width);
-        List<Key> leftKeys = new ArrayList<>();
-        List<Key> rightKeys = new ArrayList<>();
+        List<PointingKey> leftKeys = new ArrayList<>();
+        List<PointingKey> rightKeys = new ArrayList<>();
         for (Zone zone : shown.zones()) {
             if (zone.back() != back) {
                 continue;
@@ -170,16 +161,16 @@ final class PointingPane extends Pane {
                     continue;
                 }
                 Point at = on.of(camera.picture(place));
-                Key key = new Key(letter, zone, sides, at);
+                PointingKey key = new PointingKey(letter, zone, sides, at);
                 if (sides == Sides.BOTH) {
-                    place(key, middle - KEY_WIDTH / 2, at.y() - KEY_HEIGHT / 2, false);
+                    place(key, middle - PointingKey.WIDTH / 2, at.y() - PointingKey.HEIGHT / 2, false);
                 } else {
                     (toRight ? rightKeys : leftKeys).add(key);
                 }
             }
         }
         column(leftKeys, from + 2);
-        column(rightKeys, from + width - KEY_WIDTH - 2);
+        column(rightKeys, from + width - PointingKey.WIDTH - 2);
     }
 
     /**
@@ -191,9 +182,9 @@ final class PointingPane extends Pane {
         List<SpreadPiece> spreads = SpreadPiece.of(pattern).stream()
                 .filter(spread -> shown.zones().stream().anyMatch(zone -> isOn(zone, pattern, spread)))
                 .toList();
-        List<Key> middle = flatSide(pattern, of(spreads, "right"), Sides.LEFT);
+        List<PointingKey> middle = flatSide(pattern, of(spreads, "right"), Sides.LEFT);
         flatSide(pattern, of(spreads, "left"), Sides.RIGHT);
-        column(middle, getWidth() / 2 - KEY_WIDTH / 2);
+        column(middle, getWidth() / 2 - PointingKey.WIDTH / 2);
     }
 
     private static boolean isOn(Zone zone, Pattern pattern, SpreadPiece spread) {
@@ -208,20 +199,20 @@ final class PointingPane extends Pane {
     }
 
     /** Draws one side's pieces and keys, and returns the keys that belong to the middle of the body. */
-    private List<Key> flatSide(Pattern pattern, List<SpreadPiece> spreads, Sides side) {
+    private List<PointingKey> flatSide(Pattern pattern, List<SpreadPiece> spreads, Sides side) {
         boolean mirrored = side == Sides.RIGHT;
         List<Box> boxes = spreads.stream()
                 .map(spread -> spread.piece().cuttingLine().box())
                 .toList();
         double breadth = boxes.stream().mapToDouble(Box::width).max().orElse(1);
         double height = boxes.stream().mapToDouble(Box::height).sum();
-        double room = getWidth() / 2 - KEY_WIDTH * 1.5 - 3 * FLAT_GAP;
+        double room = getWidth() / 2 - PointingKey.WIDTH * 1.5 - 3 * FLAT_GAP;
         double tall = getHeight() - HEAD - FLAT_GAP * (boxes.size() + 1);
         double scale = Math.min(room / breadth, tall / height);
-        double inner = KEY_WIDTH / 2 + FLAT_GAP;
+        double inner = PointingKey.WIDTH / 2 + FLAT_GAP;
         View view = new View(scale, getWidth() / 2 + (mirrored ? -inner : inner), HEAD);
-        List<Key> outer = new ArrayList<>();
-        List<Key> middle = new ArrayList<>();
+        List<PointingKey> outer = new ArrayList<>();
+        List<PointingKey> middle = new ArrayList<>();
         double down = 0;
         for (int i = 0; i < spreads.size(); i++) {
             Box box = boxes.get(i);
@@ -237,13 +228,13 @@ final class PointingPane extends Pane {
                     for (String letter : zone.letters()) {
                         Sides sides = zone.sides(letter).orElseThrow();
                         if (sides == side || sides == Sides.BOTH) {
-                            (sides == side ? outer : middle).add(new Key(letter, zone, sides, at));
+                            (sides == side ? outer : middle).add(new PointingKey(letter, zone, sides, at));
                         }
                     }
                 }
             }
         }
-        column(outer, mirrored ? 2 : getWidth() - KEY_WIDTH - 2);
+        column(outer, mirrored ? 2 : getWidth() - PointingKey.WIDTH - 2);
         return middle;
     }
 
@@ -251,32 +242,31 @@ final class PointingPane extends Pane {
      * Stands keys one above the other in the order of their places, the column level with them on the whole. What does
      * not fit stands in a second column, nearer to the middle.
      */
-    private void column(List<Key> keys, double x) {
+    private void column(List<PointingKey> keys, double x) {
         keys.sort(Comparator.comparingDouble(key -> key.place().y()));
-        int most = Math.max(1, (int) ((getHeight() - HEAD) / STEP));
-        double inward = (x < getWidth() / 2 ? 1 : -1) * (KEY_WIDTH + 4);
+        int most = Math.max(1, (int) ((getHeight() - HEAD) / PointingKey.STEP));
+        double inward = (x < getWidth() / 2 ? 1 : -1) * (PointingKey.WIDTH + 4);
         for (int from = 0; from < keys.size(); from += most) {
-            List<Key> part = keys.subList(from, Math.min(keys.size(), from + most));
+            List<PointingKey> part = keys.subList(from, Math.min(keys.size(), from + most));
             double mean =
                     part.stream().mapToDouble(key -> key.place().y()).average().orElse(0);
-            double room = getHeight() - part.size() * STEP;
-            double top = Math.max(HEAD, Math.min(room, mean - part.size() * STEP / 2));
-            for (int i = 0; i < part.size(); i++) {
-                place(part.get(i), x + from / most * inward, top + i * STEP, true);
+            double room = getHeight() - part.size() * PointingKey.STEP;
+            double top = Math.max(HEAD, Math.min(room, mean - part.size() * PointingKey.STEP / 2));
+            double at = x + from / most * inward;
+            List<PointingKey> order = PointingKey.uncrossed(part, at, top);
+            for (int i = 0; i < order.size(); i++) {
+                place(order.get(i), at, top + i * PointingKey.STEP, true);
             }
         }
     }
 
-    private void place(Key key, double x, double y, boolean leader) {
+    private void place(PointingKey key, double x, double y, boolean leader) {
         boolean chosen = shown.chosen().filter(key.zone()::equals).isPresent()
                 && shown.sides()
                         .filter(sides -> sides == Sides.BOTH || key.sides() == Sides.BOTH || sides == key.sides())
                         .isPresent();
         if (leader) {
-            double edge = x + KEY_WIDTH / 2 < key.place().x() ? x + KEY_WIDTH : x;
-            Point from = Math.abs(x + KEY_WIDTH / 2 - key.place().x()) < KEY_WIDTH / 2
-                    ? new Point(x + KEY_WIDTH / 2, y)
-                    : new Point(edge, y + KEY_HEIGHT / 2);
+            Point from = key.leader(x, y);
             getChildren().add(Ink.line(from, key.place(), chosen ? "leader chosen" : "leader"));
         }
         String words = key.zone().name()
@@ -293,7 +283,7 @@ final class PointingPane extends Pane {
                         .anyMatch(remark -> remark.zone().equals(key.zone().id())
                                 && (remark.sides() == Sides.BOTH
                                         || shown.conditions().garmentSide(remark.sides()) == key.sides())));
-        box.resizeRelocate(x, y, KEY_WIDTH, KEY_HEIGHT);
+        box.resizeRelocate(x, y, PointingKey.WIDTH, PointingKey.HEIGHT);
         getChildren().add(box);
     }
 

@@ -95,6 +95,25 @@ class SilhouetteJourneyTest extends DemoJourney {
     }
 
     @Test
+    void layers_arePutOnOneByOne_onTheStand(FxRobot robot) {
+        robot.interact(() -> {
+            studio.open("quay-1861");
+            studio.navigation().place().set(Optional.of(org.soberhem.core.costume.Stage.TAPE));
+        });
+        fire(robot, "tape-layers");
+        assertThat(words(robot, "#layers-on")).contains("(9 of 9)");
+        assertThat(robot.lookup(".plate-wash.plate-under").queryAll()).isNotEmpty();
+        for (int i = 8; i >= 0; i--) {
+            fire(robot, "layer-off");
+            assertThat(words(robot, "#layers-on")).contains("(" + i + " of 9)");
+        }
+        assertThat(words(robot, "#layers-on")).contains("nothing on");
+        assertThat(robot.lookup(".plate-wash.plate-under").queryAll()).isEmpty();
+        assertThat(robot.lookup(".plate-wash.plate-body").queryAll()).isNotEmpty();
+        assertThat(robot.lookup("#layer-off").queryButton().isDisabled()).isTrue();
+    }
+
+    @Test
     void figure_turnsUnderTheHand(FxRobot robot) {
         open(robot, "quay-1861");
         choose(robot, "seen-from", 3);

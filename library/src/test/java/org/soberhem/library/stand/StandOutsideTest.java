@@ -217,6 +217,22 @@ class StandOutsideTest {
         assertThat(odd.read() - odd.others()).isBetween(45.0, 110.0);
     }
 
+    /** Whole sets whose readings are each off by chance: none may bring the search to nothing. */
+    @Test
+    void wholeSets_withSlips_allHaveAStand() {
+        java.util.Random chance = new java.util.Random(3);
+        for (int i = 0; i < 507; i += 60) {
+            Map<String, Double> read = new HashMap<>();
+            Bodies.all()
+                    .get(i)
+                    .measures()
+                    .forEach((measure, value) -> read.put(measure, value.right() + 2.5 * chance.nextGaussian()));
+            assertThat(StandMaker.of(figure(read)).residuals())
+                    .hasSizeGreaterThan(20)
+                    .allSatisfy(each -> assertThat(Math.abs(each.score())).isLessThan(12));
+        }
+    }
+
     private static BodyFigure figure(Map<String, Double> read) {
         return new BodyFigure(LIBRARY.figurePlan(), Build.ADULT, measure -> read.getOrDefault(measure, Double.NaN));
     }
