@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.TreeMap;
 import org.soberhem.core.body.Age;
@@ -29,6 +30,9 @@ public final class StandsRun {
     /** A careful reading is off by about so much, millimetres. */
     private static final double SLIP = 2.5;
 
+    private static final List<String> SLIPPED = List.of(
+            "nape-to-waist", "front-waist-length", "side-waist-length", "shoulder-length", "shoulder-width", "armscye");
+
     private final Library library = Library.shipped();
 
     private StandsRun() {}
@@ -37,6 +41,7 @@ public final class StandsRun {
         StandsRun run = new StandsRun();
         run.published();
         run.completed(8);
+        run.slipped();
         run.drawing();
     }
 
@@ -104,6 +109,25 @@ public final class StandsRun {
         tell("a stand of a whole set, ms", took);
         tell("its worst miss, in spreads", worst);
         off.forEach((measure, values) -> tell("off, mm: " + measure, values));
+    }
+
+    /** Whole sets with one length two inches too long: how often it is asked about, and how often by its name. */
+    private void slipped() {
+        List<Inputs> all = Bodies.all();
+        for (String slip : SLIPPED) {
+            int asked = 0;
+            int named = 0;
+            for (int i = 0; i < all.size(); i += 80) {
+                Map<String, Double> read = new HashMap<>();
+                all.get(i).measures().forEach((measure, value) -> read.put(measure, value.right()));
+                read.merge(slip, 50.8, Double::sum);
+                BodyFigure body = figure(Bodies.measured().get(i).woman(), read);
+                Optional<OddReading> odd = OddReading.of(body, StandMaker.of(body));
+                asked += odd.isPresent() ? 1 : 0;
+                named += odd.filter(each -> each.measure().equals(slip)).isPresent() ? 1 : 0;
+            }
+            System.out.printf(Locale.ROOT, "2 in too long, %s: asked %d, by name %d of 7%n", slip, asked, named);
+        }
     }
 
     private void drawing() {

@@ -1,6 +1,7 @@
 package org.soberhem.core.plate;
 
 import java.util.Arrays;
+import java.util.stream.IntStream;
 import org.soberhem.core.figure.Place;
 
 /**
@@ -16,6 +17,8 @@ public final class DistanceField {
 
     /** Side of a grid's cube. */
     public static final double CUBE = 5;
+
+    private static final int SLAB = 8;
 
     private final Mesh mesh;
     private final double[] normals;
@@ -45,13 +48,17 @@ public final class DistanceField {
         }
         nearest = new float[size[0] * size[1] * size[2]];
         Arrays.fill(nearest, Float.NaN);
-        for (int i = 0; i < mesh.triangles().length; i += 3) {
-            spread(i);
-        }
+        // Each slab is written by one thread, in the order of the triangles: the same for any number of threads.
+        int slabs = (size[0] + SLAB - 1) / SLAB;
+        IntStream.range(0, slabs).parallel().forEach(slab -> {
+            for (int i = 0; i < mesh.triangles().length; i += 3) {
+                spread(i, slab * SLAB, Math.min(size[0], (slab + 1) * SLAB) - 1);
+            }
+        });
     }
 
-    /** Writes a triangle's distance to the grid's places about it. */
-    private void spread(int triangle) {
+    /** Writes a triangle's distance to the grid's places about it, in a slab of the grid. */
+    private void spread(int triangle, int firstX, int lastX) {
         double[][] corners = new double[3][];
         int[] from = new int[3];
         int[] to = new int[3];
@@ -64,14 +71,19 @@ public final class DistanceField {
             from[k] = Math.max(0, (int) Math.ceil((low - least[k]) / CUBE));
             to[k] = Math.min(size[k] - 1, (int) Math.floor((high - least[k]) / CUBE));
         }
+        double[] plane = plane(corners);
         double[] at = new double[3];
-        for (int x = from[0]; x <= to[0]; x++) {
+        for (int x = Math.max(firstX, from[0]); x <= Math.min(lastX, to[0]); x++) {
             at[0] = least[0] + x * CUBE;
             for (int y = from[1]; y <= to[1]; y++) {
                 at[1] = least[1] + y * CUBE;
                 for (int z = from[2]; z <= to[2]; z++) {
                     at[2] = least[2] + z * CUBE;
                     int i = (x * size[1] + y) * size[2] + z;
+                    double off = Math.abs(plane[0] * at[0] + plane[1] * at[1] + plane[2] * at[2] - plane[3]);
+                    if (off > band || off > Math.abs(nearest[i])) {
+                        continue;
+                    }
                     float own = (float) signed(at, corners, triangle);
                     if (Math.abs(own) <= band && !(Math.abs(nearest[i]) <= Math.abs(own))) {
                         nearest[i] = own;
@@ -79,6 +91,16 @@ public final class DistanceField {
                 }
             }
         }
+    }
+
+    /** Returns the unit normal of a triangle and how far its plane lies from the origin. */
+    private static double[] plane(double[][] corners) {
+        double[] u = minus(corners[1], corners[0]);
+        double[] v = minus(corners[2], corners[0]);
+        double[] n = {u[1] * v[2] - u[2] * v[1], u[2] * v[0] - u[0] * v[2], u[0] * v[1] - u[1] * v[0]};
+        double length = Math.max(1e-300, Math.sqrt(dot(n, n)));
+        double[] unit = {n[0] / length, n[1] / length, n[2] / length};
+        return new double[] {unit[0], unit[1], unit[2], dot(unit, corners[0])};
     }
 
     private double[] coordinates(int place) {

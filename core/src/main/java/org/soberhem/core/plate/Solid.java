@@ -14,10 +14,10 @@ public record Solid(Material material, Mesh mesh, List<SurfaceLine> lines) {
     /** What is drawn in one colour. */
     public enum Material {
         BODY(0),
-        UNDER(6),
-        SKIRT(10),
-        TRUNK(14),
-        SLEEVE(16);
+        UNDER(20),
+        SKIRT(22),
+        TRUNK(24),
+        SLEEVE(26);
 
         /** Drawn as if it lay so much nearer, millimetres: what lies beneath does not show through. */
         private final double lift;
