@@ -18,7 +18,7 @@ public final class PlateMaker {
     /** Lines shorter than this are left out, millimetres. */
     private static final double SHORTEST = 9;
 
-    private static final double SHORTEST_RIM = 36;
+    private static final double SHORTEST_RIM = 55;
 
     /** Squares in which visibility is judged, to the height of a fine plate. */
     private static final double FINE = 720;
