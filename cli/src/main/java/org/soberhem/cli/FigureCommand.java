@@ -23,6 +23,7 @@ import org.soberhem.core.plate.Solid;
 import org.soberhem.core.plate.Viewpoint;
 import org.soberhem.core.silhouette.FigureQuantities;
 import org.soberhem.core.stand.OddReading;
+import org.soberhem.core.stand.Pose;
 import org.soberhem.core.stand.Stand;
 import org.soberhem.core.stand.StandMaker;
 import org.soberhem.core.stand.StandWords;
@@ -61,6 +62,19 @@ final class FigureCommand extends Answering {
     @Option(names = "--bare", description = "the stand without its clothes")
     private boolean bare;
 
+    @Option(
+            names = "--arms",
+            paramLabel = "DEGREES",
+            description = "with --bare: how far the arms are lifted from hanging, 0 to 170")
+    private double arms;
+
+    @Option(
+            names = "--elbows",
+            paramLabel = "DEGREES",
+            defaultValue = "12",
+            description = "with --bare: how far the elbows are bent, 0 to 140 (${DEFAULT-VALUE})")
+    private double elbows;
+
     @Option(names = "--photograph", description = ".png: as the camera stand-in takes it")
     private boolean photograph;
 
@@ -74,7 +88,7 @@ final class FigureCommand extends Answering {
     public Integer call() {
         GivenCostume.Given given = costume.given();
         DressedFigure dressed = given.judge().figure(given.at(), 0.5);
-        Stand stand = StandMaker.of(dressed.body());
+        Stand stand = posed(StandMaker.of(dressed.body()));
         List<Solid> solids = bare ? stand.solids() : stand.wearing(dressed);
         String name = file.toString().toLowerCase(Locale.ROOT);
         String ending = name.substring(name.lastIndexOf('.') + 1);
@@ -103,6 +117,14 @@ final class FigureCommand extends Answering {
                 .ifPresent(doubt -> out().println(doubt.sentence().in(LengthFormat.INCH_EIGHTHS)));
         out().println("Written: " + file);
         return 0;
+    }
+
+    private Stand posed(Stand stand) {
+        try {
+            return stand.posed(new Pose(arms, elbows));
+        } catch (IllegalArgumentException impossible) {
+            throw new WrongInput("--arms and --elbows: " + impossible.getMessage());
+        }
     }
 
     /** What the stand misses, and what it does not follow. */

@@ -116,6 +116,24 @@ class SilhouetteCommandTest extends CommandTest {
     }
 
     @Test
+    void figure_liftsAndBendsItsArms_orRefusesInWords() throws IOException {
+        Path svg = folder.resolve("arms.svg");
+        assertThat(skirt("figure", "--bare", "--out", svg.toString())).isZero();
+        double hanging = width(svg);
+        assertThat(skirt("figure", "--bare", "--arms", "80", "--out", svg.toString()))
+                .isZero();
+        assertThat(width(svg)).isGreaterThan(hanging + 600);
+        assertThat(skirt("figure", "--bare", "--arms", "400", "--out", svg.toString()))
+                .isEqualTo(ExitCode.WRONG_INPUT);
+        assertThat(err.toString()).contains("arms rise from 0 to 170 degrees");
+    }
+
+    private static double width(Path svg) throws IOException {
+        String box = Files.readString(svg).split("viewBox=\"")[1].split("\"")[0];
+        return Double.parseDouble(box.split(" ")[2]);
+    }
+
+    @Test
     void figure_tellsWhatItsStandMisses_andDrawsItFromAllSides() throws IOException {
         Path png = folder.resolve("all.png");
         assertThat(skirt("figure", "--view", "all", "--out", png.toString(), "--json"))

@@ -1,11 +1,12 @@
 package org.soberhem.core.plate;
 
-import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Deque;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import org.soberhem.core.figure.Place;
 
 /**
@@ -15,18 +16,32 @@ import org.soberhem.core.figure.Place;
  */
 final class Rims {
 
-    private Rims() {}
+    private final Mesh mesh;
 
-    /** Returns the rims of a surface as lines in space. */
-    static List<List<Place>> of(Mesh mesh, double[] axes) {
+    /** How far the normal at each place turns towards the viewer. */
+    private final double[] facing;
+
+    /** Sides of triangles that a rim crosses, each with the one or two that it crosses next. */
+    private final Map<Long, List<Long>> beside = new HashMap<>();
+
+    private Rims(Mesh mesh, double[] axes) {
+        this.mesh = mesh;
         double[] normals = mesh.normals();
-        double[] facing = new double[mesh.placeCount()];
+        facing = new double[mesh.placeCount()];
         for (int i = 0; i < facing.length; i++) {
             facing[i] = axes[6] * normals[3 * i] + axes[7] * normals[3 * i + 1] + axes[8] * normals[3 * i + 2];
             facing[i] = facing[i] == 0 ? 1e-12 : facing[i];
         }
-        Map<Long, Long> one = new HashMap<>();
-        Map<Long, Long> other = new HashMap<>();
+    }
+
+    /** Returns the rims of a surface as lines in space. */
+    static List<List<Place>> of(Mesh mesh, double[] axes) {
+        Rims rims = new Rims(mesh, axes);
+        rims.find();
+        return rims.lines();
+    }
+
+    private void find() {
         int[] triangles = mesh.triangles();
         for (int i = 0; i < triangles.length; i += 3) {
             long first = -1;
@@ -34,86 +49,53 @@ final class Rims {
                 int a = triangles[i + k];
                 int b = triangles[i + (k + 1) % 3];
                 if (facing[a] > 0 != facing[b] > 0) {
-                    long side = side(a, b);
+                    long side = (long) Math.min(a, b) << 32 | Math.max(a, b);
                     if (first < 0) {
                         first = side;
                     } else {
-                        join(one, other, first, side);
-                        join(one, other, side, first);
+                        beside.computeIfAbsent(first, each -> new ArrayList<>(2))
+                                .add(side);
+                        beside.computeIfAbsent(side, each -> new ArrayList<>(2)).add(first);
                     }
                 }
             }
         }
-        return chains(mesh, facing, one, other);
     }
 
-    private static void join(Map<Long, Long> one, Map<Long, Long> other, long from, long to) {
-        if (one.putIfAbsent(from, to) != null) {
-            other.put(from, to);
-        }
-    }
-
-    private static long side(int a, int b) {
-        return (long) Math.min(a, b) << 32 | Math.max(a, b);
-    }
-
-    private static List<List<Place>> chains(Mesh mesh, double[] facing, Map<Long, Long> one, Map<Long, Long> other) {
-        List<List<Place>> chains = new ArrayList<>();
-        List<Long> starts = one.keySet().stream().sorted().toList();
-        for (long start : starts) {
-            if (!one.containsKey(start)) {
-                continue;
+    /** Open lines first, from an end; what is left goes round. */
+    private List<List<Place>> lines() {
+        List<Long> sides = beside.keySet().stream().sorted().toList();
+        Set<Long> walked = new HashSet<>();
+        List<List<Place>> lines = new ArrayList<>();
+        for (boolean open : new boolean[] {true, false}) {
+            for (long side : sides) {
+                if (!walked.contains(side) && (!open || beside.get(side).size() == 1)) {
+                    lines.add(walk(side, walked));
+                }
             }
-            Deque<Place> chain = new ArrayDeque<>();
-            chain.add(place(mesh, facing, start));
-            Long ahead = one.remove(start);
-            Long behind = other.remove(start);
-            follow(mesh, facing, one, other, start, ahead, chain, true);
-            if (behind != null && one.containsKey(behind)) {
-                follow(mesh, facing, one, other, start, behind, chain, false);
-            }
-            chains.add(new ArrayList<>(chain));
         }
-        return chains;
+        return lines;
     }
 
-    private static void follow(
-            Mesh mesh,
-            double[] facing,
-            Map<Long, Long> one,
-            Map<Long, Long> other,
-            long start,
-            Long first,
-            Deque<Place> chain,
-            boolean ahead) {
-        long before = start;
-        Long at = first;
-        while (at != null) {
-            Place place = place(mesh, facing, at);
-            if (ahead) {
-                chain.addLast(place);
-            } else {
-                chain.addFirst(place);
-            }
-            Long a = one.remove(at);
-            Long b = other.remove(at);
-            Long next = a != null && a != before ? a : b;
-            before = at;
-            at = next != null && next != start && one.containsKey(next)
-                    ? next
-                    : closing(mesh, facing, next, start, chain, ahead);
+    private List<Place> walk(long start, Set<Long> walked) {
+        List<Place> line = new ArrayList<>();
+        Optional<Long> next = Optional.of(start);
+        long last = start;
+        while (next.isPresent()) {
+            last = next.get();
+            walked.add(last);
+            line.add(place(last));
+            next = beside.get(last).stream()
+                    .filter(each -> !walked.contains(each))
+                    .findFirst();
         }
+        if (line.size() > 2 && beside.get(last).contains(start)) {
+            line.add(line.get(0));
+        }
+        return line;
     }
 
-    /** A rim that comes back to its beginning is closed. */
-    private static Long closing(Mesh mesh, double[] facing, Long next, long start, Deque<Place> chain, boolean ahead) {
-        if (next != null && next == start && ahead) {
-            chain.addLast(place(mesh, facing, start));
-        }
-        return null;
-    }
-
-    private static Place place(Mesh mesh, double[] facing, long side) {
+    private Place place(long side) {
         int a = (int) (side >> 32);
         int b = (int) side;
         double share = facing[a] / (facing[a] - facing[b]);

@@ -23,6 +23,15 @@ record Ring(double breadth, double depth, double middle, double forward, double 
         return new Ring(breadth, depth, middle, forward, square, new double[] {height, height, height, height});
     }
 
+    /**
+     * Returns a ring that reaches from a front to a back.
+     *
+     * @param sides z of its sides
+     */
+    static Ring between(double breadth, double front, double back, double sides, double square, double[] heights) {
+        return new Ring(breadth, (front - back) / 2, sides, (front + back) / 2 - sides, square, heights);
+    }
+
     void into(SurfaceGrid rings, int row) {
         double left = heights[0];
         double front = heights[1];

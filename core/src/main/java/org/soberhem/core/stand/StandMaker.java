@@ -20,7 +20,7 @@ public final class StandMaker {
     /** Returns a quick stand of usual shape about the readings, that is not fitted to all of them at once. */
     public static Stand rough(BodyFigure body) {
         TrunkModel model = new TrunkModel(body);
-        return made(model, new TrunkFit(model), new double[model.parameters.size()]);
+        return made(model, new TrunkFit(model), new double[TrunkModel.SIZE]);
     }
 
     private static Stand made(TrunkModel model, TrunkFit fit, double[] setting) {

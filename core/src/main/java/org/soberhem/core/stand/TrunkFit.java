@@ -88,7 +88,7 @@ final class TrunkFit {
         }
         rows.removeIf(row -> body.notBelieved().contains(row.measure()));
         usual(body);
-        TrunkSurface usual = model.surface(new double[model.parameters.size()], false, SPANS);
+        TrunkSurface usual = model.surface(new double[TrunkModel.SIZE], false, SPANS);
         rows.removeIf(row -> {
             double ratio = row.read() / row.on(usual);
             boolean refuse = !row.usual() && !(ratio > 1 / FURTHEST && ratio < FURTHEST);
@@ -139,7 +139,7 @@ final class TrunkFit {
 
     /** Returns the setting that fits best: sought on few rows, ended on as many as a finished stand has. */
     double[] fitted() {
-        return sought(sought(new double[model.parameters.size()], SPANS, ROUNDS), StandMaker.SPANS, LAST_ROUNDS);
+        return sought(sought(new double[TrunkModel.SIZE], SPANS, ROUNDS), StandMaker.SPANS, LAST_ROUNDS);
     }
 
     private double[] sought(double[] start, int spans, int rounds) {

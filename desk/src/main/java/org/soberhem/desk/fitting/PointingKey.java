@@ -32,7 +32,8 @@ record PointingKey(String letter, Zone zone, Sides sides, Point place) {
     }
 
     /**
-     * Returns keys of a column in an order in which no line to a place crosses another: two that cross are exchanged, and
+     * Returns keys of a column in an order in which no line to a place crosses another: two that cross are exchanged,
+     * and
      * since both together are shorter then, that comes to an end.
      */
     static List<PointingKey> uncrossed(List<PointingKey> keys, double x, double top) {

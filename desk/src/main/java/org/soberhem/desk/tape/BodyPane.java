@@ -12,6 +12,8 @@ import org.soberhem.core.figure.BodyFigure;
 import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.figure.FoundationShape;
 import org.soberhem.core.length.Length;
+import org.soberhem.core.length.LengthFormat;
+import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.core.plate.Plate;
 import org.soberhem.core.plate.PlateMaker;
@@ -25,6 +27,11 @@ import org.soberhem.studio.Studio;
 
 /** The wearer's own stand with the tape where the chosen measure lays it, turned to the side that shows it. */
 final class BodyPane extends PlateRow {
+
+    private static final String SAYS = "the tape reads {} on the stand";
+
+    /** What is drawn, and the words beneath it. */
+    private record Picture(List<Plate> plates, String caption) {}
 
     private final Studio studio;
     private final boolean allViews;
@@ -65,15 +72,22 @@ final class BodyPane extends PlateRow {
     }
 
     void show(Build build, Optional<MeasurementSet> set, String measure) {
-        easel.draw(figure(studio, build, set), stand -> drawn(stand, measure), this::show);
+        LengthFormat format = studio.format();
+        easel.draw(
+                figure(studio, build, set),
+                stand -> drawn(stand, measure, format),
+                made -> show(made.plates(), made.caption()));
     }
 
-    private List<Plate> drawn(Stand stand, String measure) {
+    private Picture drawn(Stand stand, String measure, LengthFormat format) {
         Optional<TapeRun> tape = stand.tape(measure, Side.RIGHT);
         List<Solid> solids = tape.map(stand::with).orElse(stand.solids());
-        return viewpoints(stand, tape).stream()
+        List<Plate> plates = viewpoints(stand, tape).stream()
                 .map(from -> PlateMaker.plate(solids, from))
                 .toList();
+        return new Picture(
+                plates,
+                tape.map(run -> Sentence.of(SAYS, run.length()).in(format)).orElse(""));
     }
 
     /** The side that shows the tape comes first. */

@@ -16,6 +16,7 @@ public class PlateRow extends Pane {
 
     private List<Plate> plates = List.of();
     private List<Box> boxes = List.of();
+    private String caption = "";
 
     public PlateRow() {
         getStyleClass().add("sheet");
@@ -24,6 +25,12 @@ public class PlateRow extends Pane {
 
     /** Shows plates in the place of those before. */
     public final void show(List<Plate> made) {
+        show(made, "");
+    }
+
+    /** Shows plates in the place of those before, with words beneath them. */
+    public final void show(List<Plate> made, String words) {
+        caption = words;
         plates = made;
         boxes = made.stream().map(PlateRow::box).toList();
         requestLayout();
@@ -57,6 +64,7 @@ public class PlateRow extends Pane {
             getChildren().add(Ink.text(words, (left + right) / 2, floor - tall * scale - 18, "piece-name"));
             left = right + gap;
         }
+        getChildren().add(Ink.text(caption, getWidth() / 2, floor + 11, "plate-note"));
         applyCss();
     }
 }
