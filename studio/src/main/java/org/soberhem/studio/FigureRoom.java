@@ -73,6 +73,12 @@ public final class FigureRoom {
             });
         }
 
+        /** Draws a small picture, for which a stand that is not fitted will do. */
+        public <T> void sketch(BodyFigure body, Function<Stand, T> picture, Consumer<T> then) {
+            int mine = asked.incrementAndGet();
+            background.execute(() -> tell(mine, picture.apply(quick(body)), then));
+        }
+
         /**
          * Looks whether one of the readings contradicts the others, once the stand is made.
          *

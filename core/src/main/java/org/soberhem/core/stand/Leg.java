@@ -17,7 +17,10 @@ import org.soberhem.core.figure.Place;
 final class Leg {
 
     /** The way on which the trunk's half becomes a leg, share of the height. */
-    private static final double PASSING = 0.075;
+    private static final double PASSING = 0.066;
+
+    /** The thigh is read so far below the trunk's lowest row, where the leg is itself, share of the height. */
+    private static final double THIGH = 0.068;
 
     /** How far the saddle lies below the trunk's lowest row, share of the height. */
     private static final double SADDLE = 0.011;
@@ -79,7 +82,7 @@ final class Leg {
         CrossSection calf = body.at("calf");
         CrossSection ankle = body.at("ankle");
         double kneeY = knee.middle().y();
-        double thighY = Math.max(top - 0.055 * body.height(), kneeY + 0.1 * body.height());
+        double thighY = Math.max(top - THIGH * body.height(), kneeY + 0.1 * body.height());
         List<Ring> all = new ArrayList<>();
         all.add(oval(top + (top - thighY), thigh, 1.02, 0));
         all.add(oval(top, thigh, 1.02, 0));

@@ -9,7 +9,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.soberhem.core.figure.BodyFigure;
@@ -54,6 +56,22 @@ final class LimbTapes {
     /** All measures that are read there. */
     static final Set<String> MEASURES =
             Stream.concat(GIRTHS.keySet().stream(), LENGTHS.stream()).collect(Collectors.toUnmodifiableSet());
+
+    /**
+     * Spreads of lengths along limbs and round the head, which a stand with hanging arms follows loosely;
+     * millimetres.
+     */
+    private static final Map<String, Double> SPREADS = Map.of(
+            "head",
+            3.0,
+            "heel",
+            Double.NaN,
+            "shoulder-to-elbow",
+            12.0,
+            "shoulder-to-wrist",
+            12.0,
+            "nape-to-wrist",
+            15.0);
 
     /** A square-cut arm-hole ends so far below the armpit, share of the height. */
     private static final double LOOP = 0.065;
@@ -129,6 +147,32 @@ final class LimbTapes {
                     }
                     default -> null;
                 });
+    }
+
+    /**
+     * Returns how far limbs and head miss what was read of them; of an arm or leg its two sides where they were read.
+     */
+    List<Residual> residuals(BodyFigure read, Set<String> refused) {
+        List<Residual> all = new ArrayList<>();
+        for (String measure : new TreeSet<>(MEASURES)) {
+            double spread = SPREADS.getOrDefault(measure, GIRTHS.containsKey(measure) ? 2.0 : Double.NaN);
+            OptionalDouble right = read.read(measure, Side.RIGHT);
+            if (Double.isNaN(spread) || right.isEmpty() || refused.contains(measure)) {
+                continue;
+            }
+            double left = read.read(measure, Side.LEFT).orElse(right.getAsDouble());
+            boolean alike = left == right.getAsDouble();
+            all.add(new Residual(
+                    measure, alike ? Side.MIDDLE : Side.RIGHT, right.getAsDouble(), length(measure, false), spread));
+            if (!alike) {
+                all.add(new Residual(measure, Side.LEFT, left, length(measure, true), spread));
+            }
+        }
+        return all;
+    }
+
+    private double length(String measure, boolean left) {
+        return tape(measure, left).orElseThrow().length();
     }
 
     private double share(String measure, double usual) {

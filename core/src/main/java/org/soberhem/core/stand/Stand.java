@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.soberhem.core.figure.BodyFigure;
 import org.soberhem.core.figure.DressedFigure;
 import org.soberhem.core.figure.Form;
@@ -37,8 +38,19 @@ public final class Stand {
     private final List<Mesh> meshes;
     private final List<Solid> solids;
 
-    Stand(BodyFigure body, TrunkSurface trunk, List<Residual> residuals, Set<String> refused) {
-        this(trunk, residuals, refused, Whole.of(body, trunk), Pose.HANGING);
+    private Stand(Stand trunkOnly, List<Residual> ofLimbs) {
+        this(
+                trunkOnly.trunk,
+                Stream.concat(trunkOnly.residuals.stream(), ofLimbs.stream()).toList(),
+                trunkOnly.refused,
+                trunkOnly.whole,
+                Pose.HANGING);
+    }
+
+    /** Returns the stand with what its trunk misses of the readings, and its limbs. */
+    static Stand of(BodyFigure body, TrunkSurface trunk, List<Residual> residuals, Set<String> refused) {
+        Stand stand = new Stand(trunk, residuals, refused, Whole.of(body, trunk), Pose.HANGING);
+        return new Stand(stand, stand.limbTapes().residuals(body, refused));
     }
 
     private Stand(TrunkSurface trunk, List<Residual> residuals, Set<String> refused, Whole whole, Pose pose) {
@@ -182,6 +194,10 @@ public final class Stand {
         TrunkTapes.Tape tape = TrunkTapes.ALL.get(measure);
         return tape != null
                 ? Optional.of(tape.lay().on(trunk, left))
-                : new LimbTapes(body, trunk, List.of(leftArm, rightArm), whole.legs()).tape(measure, left);
+                : limbTapes().tape(measure, left);
+    }
+
+    private LimbTapes limbTapes() {
+        return new LimbTapes(body, trunk, List.of(leftArm, rightArm), whole.legs());
     }
 }

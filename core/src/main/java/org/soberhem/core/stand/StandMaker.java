@@ -25,6 +25,6 @@ public final class StandMaker {
 
     private static Stand made(TrunkModel model, TrunkFit fit, double[] setting) {
         TrunkSurface trunk = model.surface(setting, true, SPANS);
-        return new Stand(model.body(), trunk, fit.residuals(trunk), fit.refused());
+        return Stand.of(model.body(), trunk, fit.residuals(trunk), fit.refused());
     }
 }

@@ -42,7 +42,7 @@ final class TrunkModel {
     };
 
     /** So many numbers are a setting. */
-    static final int SIZE = 3 * TURNED.length + Turn.values().length;
+    static final int SIZE = 3 * TURNED.length + TrunkTurn.values().length;
 
     private final BodyFigure body;
     private final boolean bust;
@@ -64,38 +64,38 @@ final class TrunkModel {
             usual(3 * i + 2, 0, 6 * scale);
         }
         double spread = 10 * scale;
-        usual(Turn.FORK_LEVEL, body.fork(), spread);
-        usual(Turn.HIP_LEVEL, level("hip"), spread);
-        usual(Turn.HIGH_HIP_LEVEL, level("high-hip"), spread);
-        usual(Turn.WAIST_LEVEL, level("waist"), spread);
-        usual(Turn.WAIST_TILT, 0, 5);
-        usual(Turn.UNDER_BUST_LEVEL, level("under-bust"), spread);
-        usual(Turn.BUST_LEVEL, level("bust"), 15 * scale);
-        usual(Turn.ARMPIT_LEVEL, level("armpit"), 15 * scale);
+        usual(TrunkTurn.FORK_LEVEL, body.fork(), spread);
+        usual(TrunkTurn.HIP_LEVEL, level("hip"), spread);
+        usual(TrunkTurn.HIGH_HIP_LEVEL, level("high-hip"), spread);
+        usual(TrunkTurn.WAIST_LEVEL, level("waist"), spread);
+        usual(TrunkTurn.WAIST_TILT, 0, 5);
+        usual(TrunkTurn.UNDER_BUST_LEVEL, level("under-bust"), spread);
+        usual(TrunkTurn.BUST_LEVEL, level("bust"), 15 * scale);
+        usual(TrunkTurn.ARMPIT_LEVEL, level("armpit"), 15 * scale);
         Place npt = mark("neck-point-left");
         double root = npt.y();
-        usual(Turn.PIT_LEVEL, root - 62 * scale, 8 * scale);
-        usual(Turn.NAPE_LEVEL, mark("nape").y(), 10 * scale);
+        usual(TrunkTurn.PIT_LEVEL, root - 62 * scale, 8 * scale);
+        usual(TrunkTurn.NAPE_LEVEL, mark("nape").y(), 10 * scale);
         CrossSection neck = body.at("neck-base");
-        usual(Turn.NAPE_BACK, -neck.breadth() * 0.86, 6 * scale);
-        usual(Turn.PIT_FORE, neck.breadth() * 0.9, 6 * scale);
-        usual(Turn.NECK_POINT_LEVEL, root, 8 * scale);
-        usual(Turn.NECK_OUT, neck.breadth(), 5 * scale);
+        usual(TrunkTurn.NAPE_BACK, -neck.breadth() * 0.86, 6 * scale);
+        usual(TrunkTurn.PIT_FORE, neck.breadth() * 0.9, 6 * scale);
+        usual(TrunkTurn.NECK_POINT_LEVEL, root, 8 * scale);
+        usual(TrunkTurn.NECK_OUT, neck.breadth(), 5 * scale);
         Place shoulder = mark("shoulder-point-left");
-        usual(Turn.LEFT_SHOULDER_LEVEL, shoulder.y(), 12 * scale);
-        usual(Turn.RIGHT_SHOULDER_LEVEL, mark("shoulder-point").y(), 12 * scale);
-        usual(Turn.SHOULDER_OUT, Math.max(shoulder.x(), npt.x() + 60 * scale), 12 * scale);
-        usual(Turn.NECK_SIZE, 0, 0.06);
-        usual(Turn.BUST_SIZE, bust ? usualBust() : 0, bust ? 22 * scale : 0.001);
-        usual(Turn.BUST_APART, usualApart(), 7 * scale);
-        usual(Turn.BELLY, 0, 14 * scale);
-        usual(Turn.SEAT, 15 * scale, 4 * scale);
-        usual(Turn.BLADES, 7 * scale, 2 * scale);
-        usual(Turn.CREASE_FRONT, 0.83, 0.05);
-        usual(Turn.CREASE_BACK, 0.9, 0.05);
+        usual(TrunkTurn.LEFT_SHOULDER_LEVEL, shoulder.y(), 12 * scale);
+        usual(TrunkTurn.RIGHT_SHOULDER_LEVEL, mark("shoulder-point").y(), 12 * scale);
+        usual(TrunkTurn.SHOULDER_OUT, Math.max(shoulder.x(), npt.x() + 60 * scale), 12 * scale);
+        usual(TrunkTurn.NECK_SIZE, 0, 0.06);
+        usual(TrunkTurn.BUST_SIZE, bust ? usualBust() : 0, bust ? 22 * scale : 0.001);
+        usual(TrunkTurn.BUST_APART, usualApart(), 7 * scale);
+        usual(TrunkTurn.BELLY, 0, 14 * scale);
+        usual(TrunkTurn.SEAT, 15 * scale, 4 * scale);
+        usual(TrunkTurn.BLADES, 7 * scale, 2 * scale);
+        usual(TrunkTurn.CREASE_FRONT, 0.83, 0.05);
+        usual(TrunkTurn.CREASE_BACK, 0.9, 0.05);
     }
 
-    private void usual(Turn turn, double value, double spreadOfBodies) {
+    private void usual(TrunkTurn turn, double value, double spreadOfBodies) {
         usual(3 * TURNED.length + turn.ordinal(), value, spreadOfBodies);
     }
 
@@ -131,11 +131,11 @@ final class TrunkModel {
      * What a trunk is turned to. A setting is told in spreads from the usual: 0 is usual, 1 no more than common.
      *
      * @param model whose usual values they are
-     * @param turned three for each turned ring, then one for each {@link Turn}
+     * @param turned three for each turned ring, then one for each {@link TrunkTurn}
      */
     record Setting(TrunkModel model, double[] turned) {
 
-        double of(Turn turn) {
+        double of(TrunkTurn turn) {
             return value(3 * TURNED.length + turn.ordinal());
         }
 
@@ -188,10 +188,10 @@ final class TrunkModel {
         SurfaceGrid surface = Loft.surface(rings, spans, At.NECK_TOP.ordinal(), HEAD_SPANS);
         TrunkLandmarks marks = new TrunkLandmarks(
                 trunk.heights(),
-                setting.of(Turn.WAIST_TILT),
-                setting.of(Turn.BUST_APART),
-                setting.of(Turn.CREASE_FRONT),
-                setting.of(Turn.CREASE_BACK),
+                setting.of(TrunkTurn.WAIST_TILT),
+                setting.of(TrunkTurn.BUST_APART),
+                setting.of(TrunkTurn.CREASE_FRONT),
+                setting.of(TrunkTurn.CREASE_BACK),
                 spans);
         TrunkReliefs.raise(surface, body, scale, setting, marks);
         if (withHead) {

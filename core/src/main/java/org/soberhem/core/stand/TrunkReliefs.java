@@ -16,16 +16,16 @@ final class TrunkReliefs {
         double bustY = marks.height(At.BUST);
         double armpitY = marks.height(At.ARMPIT);
         double breadth = body.at("waist").breadth();
-        double high = Math.max(0, setting.of(Turn.BUST_SIZE));
+        double high = Math.max(0, setting.of(TrunkTurn.BUST_SIZE));
         double wide = 40 * scale + high * 0.4;
-        Relief breasts =
-                new Relief(1, bustY, setting.of(Turn.BUST_APART), high, wide * 1.06, wide * 1.25, wide * 0.95, 0.2);
+        Relief breasts = new Relief(
+                1, bustY, setting.of(TrunkTurn.BUST_APART), high, wide * 1.06, wide * 1.25, wide * 0.95, 0.2);
         double bellyY = hipY + (waistY - hipY) * 0.62;
         Relief front = new Relief(
                 1,
                 bellyY,
                 0,
-                setting.of(Turn.BELLY),
+                setting.of(TrunkTurn.BELLY),
                 breadth * 0.95,
                 (waistY - hipY) * 0.75,
                 (waistY - hipY) * 0.75,
@@ -34,7 +34,7 @@ final class TrunkReliefs {
                 -1,
                 hipY + 8 * scale,
                 body.at("hip").breadth() * 0.42,
-                setting.of(Turn.SEAT),
+                setting.of(TrunkTurn.SEAT),
                 88 * scale,
                 95 * scale,
                 42 * scale,
@@ -43,7 +43,7 @@ final class TrunkReliefs {
                 -1,
                 armpitY + 12 * scale,
                 body.at("armpit").breadth() * 0.5,
-                setting.of(Turn.BLADES),
+                setting.of(TrunkTurn.BLADES),
                 62 * scale,
                 85 * scale,
                 95 * scale,

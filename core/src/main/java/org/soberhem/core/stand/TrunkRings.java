@@ -31,7 +31,7 @@ final class TrunkRings {
         trunk(rings, heights);
         yoke(rings, heights);
         if (withHead) {
-            new HeadRings(body, scale).into(rings, setting.of(Turn.NECK_POINT_LEVEL));
+            new HeadRings(body, scale).into(rings, setting.of(TrunkTurn.NECK_POINT_LEVEL));
         }
         return rings;
     }
@@ -41,14 +41,14 @@ final class TrunkRings {
         double[] all = new double[At.values().length];
         double least = 12 * scale;
         double[] wanted = {
-            setting.of(Turn.FORK_LEVEL),
-            setting.of(Turn.HIP_LEVEL),
-            setting.of(Turn.HIGH_HIP_LEVEL),
-            setting.of(Turn.WAIST_LEVEL),
+            setting.of(TrunkTurn.FORK_LEVEL),
+            setting.of(TrunkTurn.HIP_LEVEL),
+            setting.of(TrunkTurn.HIGH_HIP_LEVEL),
+            setting.of(TrunkTurn.WAIST_LEVEL),
             0,
-            setting.of(Turn.UNDER_BUST_LEVEL),
-            setting.of(Turn.BUST_LEVEL),
-            setting.of(Turn.ARMPIT_LEVEL)
+            setting.of(TrunkTurn.UNDER_BUST_LEVEL),
+            setting.of(TrunkTurn.BUST_LEVEL),
+            setting.of(TrunkTurn.ARMPIT_LEVEL)
         };
         double below = wanted[0];
         all[At.FORK.ordinal()] = below;
@@ -63,7 +63,8 @@ final class TrunkRings {
         }
         all[At.RIBS.ordinal()] = all[At.WAIST.ordinal()] * 0.5 + all[At.UNDER_BUST.ordinal()] * 0.5;
         double top = Math.max(
-                Math.min(setting.of(Turn.LEFT_SHOULDER_LEVEL), setting.of(Turn.RIGHT_SHOULDER_LEVEL)) - 10 * scale,
+                Math.min(setting.of(TrunkTurn.LEFT_SHOULDER_LEVEL), setting.of(TrunkTurn.RIGHT_SHOULDER_LEVEL))
+                        - 10 * scale,
                 all[At.ARMPIT.ordinal()] + 30 * scale);
         all[At.CHEST.ordinal()] = all[At.ARMPIT.ordinal()] * 0.5 + top * 0.5;
         return all;
@@ -75,7 +76,7 @@ final class TrunkRings {
             int k = at.ordinal();
             Ring ring = ring(at, heights[k], usual(at, LEVELS[i]));
             if (at == At.WAIST) {
-                double tilt = setting.of(Turn.WAIST_TILT);
+                double tilt = setting.of(TrunkTurn.WAIST_TILT);
                 ring = new Ring(
                         ring.breadth(), ring.depth(), ring.middle(), ring.forward(), ring.square(), new double[] {
                             heights[k] - tilt, heights[k], heights[k] + tilt, heights[k]
@@ -131,7 +132,7 @@ final class TrunkRings {
         double rounder = Math.max(-0.6, Math.min(0.6, setting.roundness(at)));
         double breadth = usual[0];
         if (at == At.CHEST) {
-            breadth = breadth * 0.42 + setting.of(Turn.SHOULDER_OUT) * 0.58;
+            breadth = breadth * 0.42 + setting.of(TrunkTurn.SHOULDER_OUT) * 0.58;
         }
         return Ring.level(
                 height,
@@ -149,17 +150,17 @@ final class TrunkRings {
         double chestFront = rings.z(chest, Angles.FRONT);
         double chestBack = rings.z(chest, Angles.BACK);
         double sides = rings.z(chest, Angles.LEFT);
-        double out = Math.max(setting.of(Turn.SHOULDER_OUT), setting.of(Turn.NECK_OUT) * 1.2);
-        double neck = setting.of(Turn.NECK_OUT);
-        double rootY = setting.of(Turn.NECK_POINT_LEVEL);
+        double out = Math.max(setting.of(TrunkTurn.SHOULDER_OUT), setting.of(TrunkTurn.NECK_OUT) * 1.2);
+        double neck = setting.of(TrunkTurn.NECK_OUT);
+        double rootY = setting.of(TrunkTurn.NECK_POINT_LEVEL);
         double lowest = chestHeight + 12 * scale;
-        double left = Math.max(setting.of(Turn.LEFT_SHOULDER_LEVEL), lowest);
-        double right = Math.max(setting.of(Turn.RIGHT_SHOULDER_LEVEL), lowest);
-        double pitY = Math.max(setting.of(Turn.PIT_LEVEL), chestHeight + 14 * scale);
-        double napeY = Math.max(setting.of(Turn.NAPE_LEVEL), chestHeight + 22 * scale);
+        double left = Math.max(setting.of(TrunkTurn.LEFT_SHOULDER_LEVEL), lowest);
+        double right = Math.max(setting.of(TrunkTurn.RIGHT_SHOULDER_LEVEL), lowest);
+        double pitY = Math.max(setting.of(TrunkTurn.PIT_LEVEL), chestHeight + 14 * scale);
+        double napeY = Math.max(setting.of(TrunkTurn.NAPE_LEVEL), chestHeight + 22 * scale);
         double rootZ = sides - 2 * scale;
-        double pitZ = rootZ + setting.of(Turn.PIT_FORE);
-        double napeZ = rootZ + setting.of(Turn.NAPE_BACK);
+        double pitZ = rootZ + setting.of(TrunkTurn.PIT_FORE);
+        double napeZ = rootZ + setting.of(TrunkTurn.NAPE_BACK);
         Ring.between(
                         out,
                         between(chestFront, pitZ, 0.3),
@@ -182,7 +183,7 @@ final class TrunkRings {
                         })
                 .into(rings, At.SHOULDER_HALF.ordinal());
         CrossSection section = body.at("neck-mid");
-        double girth = 1 + setting.of(Turn.NECK_SIZE);
+        double girth = 1 + setting.of(TrunkTurn.NECK_SIZE);
         double b = section.breadth() * girth;
         double d = section.depth() * girth;
         double chin = body.chin();

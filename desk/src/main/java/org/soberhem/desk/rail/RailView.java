@@ -24,10 +24,15 @@ import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import javafx.util.Duration;
 import org.soberhem.core.costume.Stage;
+import org.soberhem.core.figure.DressedFigure;
+import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.judging.DraftedGarment;
+import org.soberhem.core.plate.PlateMaker;
+import org.soberhem.core.plate.Viewpoint;
 import org.soberhem.core.report.Overview;
 import org.soberhem.desk.widget.FileDesk;
 import org.soberhem.desk.widget.Parts;
+import org.soberhem.desk.widget.PlateThumbnail;
 import org.soberhem.desk.widget.Tappable;
 import org.soberhem.desk.widget.Thumbnail;
 import org.soberhem.studio.Situation;
@@ -76,6 +81,10 @@ public final class RailView extends BorderPane {
 
     private static final double THUMB_WIDTH = 250;
     private static final double THUMB_HEIGHT = 128;
+    private static final double FIGURE_WIDTH = 84;
+
+    /** Squares in which a small figure is drawn, millimetres. */
+    private static final double SKETCHED = 8;
 
     private final Studio studio;
     private final Consumer<Situation> open;
@@ -209,9 +218,24 @@ public final class RailView extends BorderPane {
         HBox.setHgrow(words, Priority.ALWAYS);
         Optional<DraftedGarment> drawn =
                 situation.judgement().works().values().stream().findFirst();
-        HBox row = new HBox(20, picture(drawn), words, days(situation));
+        HBox row = new HBox(20, figure(situation), picture(drawn), words, days(situation));
         row.setAlignment(Pos.CENTER_LEFT);
         return new Tappable(row, situation.costume().title(), () -> open.accept(situation), "costume-card");
+    }
+
+    /** The wearer in the costume, as far as it is drawn; nobody where nobody was measured. */
+    private Node figure(Situation situation) {
+        PlateThumbnail figure = new PlateThumbnail(FIGURE_WIDTH, THUMB_HEIGHT);
+        if (situation.set().isPresent()) {
+            DressedFigure dressed = studio.judge().figure(situation.judged(), 0.5);
+            studio.figures()
+                    .easel()
+                    .sketch(
+                            dressed.body(),
+                            stand -> PlateMaker.plate(stand.wearing(dressed), Viewpoint.of(FigureView.FRONT), SKETCHED),
+                            figure::show);
+        }
+        return figure;
     }
 
     private static Node picture(Optional<DraftedGarment> drawn) {

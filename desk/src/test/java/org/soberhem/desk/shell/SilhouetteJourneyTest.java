@@ -114,6 +114,16 @@ class SilhouetteJourneyTest extends DemoJourney {
     }
 
     @Test
+    void rail_showsEachWearerInTheirCostume(FxRobot robot) {
+        robot.interact(() -> studio.navigation().place().set(Optional.empty()));
+        DemoWindow.appear(robot, ".costume-card");
+        assertThat(robot.lookup(".plate-thumbnail .plate-wash.plate-body").queryAll())
+                .hasSizeGreaterThan(2);
+        assertThat(robot.lookup(".plate-thumbnail .plate-wash.plate-skirt").queryAll())
+                .isNotEmpty();
+    }
+
+    @Test
     void figure_turnsUnderTheHand(FxRobot robot) {
         open(robot, "quay-1861");
         choose(robot, "seen-from", 3);

@@ -1,7 +1,7 @@
 package org.soberhem.core.stand;
 
 /** What a trunk can be turned by beside the size, roundness and place of its rings: heights, places and reliefs. */
-enum Turn {
+enum TrunkTurn {
     FORK_LEVEL,
     HIP_LEVEL,
     HIGH_HIP_LEVEL,
