@@ -95,7 +95,7 @@ final class FigureCommand extends Answering {
         GivenFiles.write(
                 file,
                 switch (ending) {
-                    case "svg" -> svg(given, solids);
+                    case "svg" -> svg(given, stand, solids);
                     case "png" -> png(solids, dressed.body().height());
                     case "obj" -> SurfaceObj.write(solids, stand.tapes());
                     case "glb" -> SurfaceGlb.write(solids, stand.tapes());
@@ -156,9 +156,9 @@ final class FigureCommand extends Answering {
         return clear;
     }
 
-    private byte[] svg(GivenCostume.Given given, List<Solid> solids) {
-        Viewpoint camera = camera(view);
-        List<org.soberhem.core.geometry.Path> bands = camera.view()
+    private byte[] svg(GivenCostume.Given given, Stand stand, List<Solid> solids) {
+        Viewpoint from = from(view);
+        List<org.soberhem.core.geometry.Path> bands = from.view()
                 .flatMap(side -> given.silhouette()
                         .filter(each -> !bare)
                         .map(each -> given.judge()
@@ -166,10 +166,11 @@ final class FigureCommand extends Answering {
                                 .outline(each, given.at().subject())
                                 .bands(side)))
                 .orElse(List.of());
-        return PlateSvg.write(PlateMaker.plate(solids, camera), bands).getBytes(StandardCharsets.UTF_8);
+        return PlateSvg.write(PlateMaker.plate(solids, from), bands, stand.levels(), LengthFormat.INCH_EIGHTHS)
+                .getBytes(StandardCharsets.UTF_8);
     }
 
-    private static Viewpoint camera(String view) {
+    private static Viewpoint from(String view) {
         return switch (view) {
             case "front" -> Viewpoint.of(FigureView.FRONT);
             case "side" -> Viewpoint.of(FigureView.SIDE);
@@ -181,7 +182,7 @@ final class FigureCommand extends Answering {
 
     private byte[] png(List<Solid> solids, double height) {
         List<Plate> plates = (view.equals("all") ? List.of("front", "side", "back", "quarter") : List.of(view))
-                .stream().map(each -> PlateMaker.plate(solids, camera(each))).toList();
+                .stream().map(each -> PlateMaker.plate(solids, from(each))).toList();
         if (photograph || casual) {
             return Pictures.png(CameraStandIn.photograph(
                     plates.get(0), height, casual ? CameraStandIn.Shot.CASUAL : CameraStandIn.Shot.PLAIN));

@@ -79,7 +79,10 @@ class SilhouetteCommandTest extends CommandTest {
         assertThat(skirt("figure", "--view", "side", "--out", svg.toString(), "--json"))
                 .isZero();
         assertThat(json().get(0).get("skirt-depth-over-breadth").asDouble()).isBetween(0.8, 1.3);
-        assertThat(Files.readString(svg)).contains("class=\"skirt tone-0\"").contains("class=\"outline\"");
+        assertThat(Files.readString(svg))
+                .contains("class=\"skirt tone-0\"")
+                .contains("class=\"outline\"")
+                .contains(">waist ");
         Path png = folder.resolve("f.png");
         assertThat(skirt("figure", "--casual", "--out", png.toString())).isZero();
         assertThat(ImageIO.read(png.toFile()).getHeight()).isEqualTo(1200);

@@ -2,6 +2,7 @@ package org.soberhem.core.stand;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -165,6 +166,20 @@ public final class Stand {
         lines.add(new SurfaceLine(LineWeight.TAPE, places));
         all.set(0, new Solid(trunkSolid.material(), trunkSolid.mesh(), lines));
         return all;
+    }
+
+    /** Returns the heights that a plate is written with, from above, by name; millimetres. */
+    public Map<String, Double> levels() {
+        Map<String, Double> levels = new LinkedHashMap<>();
+        levels.put("crown", body.height());
+        levels.put("shoulder", body.mark("shoulder-point").orElseThrow().y());
+        String chest = body.hasBust() ? "bust" : "armpit";
+        levels.put(body.hasBust() ? "bust" : "chest", body.at(chest).middle().y());
+        levels.put("waist", body.at("waist").middle().y());
+        levels.put("hip", body.at("hip").middle().y());
+        levels.put("fork", body.fork());
+        levels.put("knee", body.at("knee").middle().y());
+        return levels;
     }
 
     /** Returns how all tapes of the wearer's right side lie, by measure. */

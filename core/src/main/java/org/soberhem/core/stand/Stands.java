@@ -9,18 +9,21 @@ import org.soberhem.core.figure.BodyFigure;
 /** The stands that were made lately, kept by what they were made from. It may be asked from any thread. */
 public final class Stands {
 
-    /** A stand takes about two megabytes. */
-    private static final int KEPT = 12;
+    /** A stand takes about three megabytes. */
+    private static final int KEPT = 8;
 
-    private final Map<Object, Stand> fitted = kept();
-    private final Map<Object, Stand> rough = kept();
+    /** A quick one is made again in a few milliseconds. */
+    private static final int QUICK_KEPT = 2;
+
+    private final Map<Object, Stand> fitted = kept(KEPT);
+    private final Map<Object, Stand> rough = kept(QUICK_KEPT);
     private final Map<Stand, Optional<OddReading>> odd = new WeakHashMap<>();
 
-    private static Map<Object, Stand> kept() {
-        return new LinkedHashMap<>(KEPT, 0.75f, true) {
+    private static Map<Object, Stand> kept(int most) {
+        return new LinkedHashMap<>(most, 0.75f, true) {
             @Override
             protected boolean removeEldestEntry(Map.Entry<Object, Stand> eldest) {
-                return size() > KEPT;
+                return size() > most;
             }
         };
     }

@@ -96,7 +96,7 @@ final class FigurePane extends Pane {
 
     private final FigureRoom.Easel easel;
     private final FigureLevels levels;
-    private List<Viewpoint> cameras;
+    private List<Viewpoint> viewpoints;
     private Optional<Shown> shown = Optional.empty();
     private Optional<FigurePicture> picture = Optional.empty();
     private LengthFormat format = LengthFormat.INCH_EIGHTHS;
@@ -116,7 +116,7 @@ final class FigurePane extends Pane {
     FigurePane(FigureRoom figures, Function<String, String> names, Consumer<Sentence> traced, FigureView... views) {
         easel = figures.easel();
         levels = new FigureLevels(names, traced, getChildren());
-        cameras = Stream.of(views).map(Viewpoint::of).toList();
+        viewpoints = Stream.of(views).map(Viewpoint::of).toList();
         getStyleClass().add("sheet");
         setMinSize(0, 0);
         setCursor(Cursor.H_RESIZE);
@@ -151,7 +151,7 @@ final class FigurePane extends Pane {
     }
 
     void views(Viewpoint... wanted) {
-        cameras = List.of(wanted);
+        viewpoints = List.of(wanted);
         draw();
     }
 
@@ -171,7 +171,7 @@ final class FigurePane extends Pane {
             Dress on = dress;
             Outline where = outline;
             double within = share;
-            List<Viewpoint> from = cameras;
+            List<Viewpoint> from = viewpoints;
             BodyFigure body = on == Dress.MEASURED
                     ? what.judge().asMeasured(what.at())
                     : what.judge().figure(what.at(), within).body();
@@ -185,14 +185,14 @@ final class FigurePane extends Pane {
 
     /** Turns the figure under the hand. */
     private void turn(double x, double degrees) {
-        if (picture.isEmpty() || cameras.isEmpty() || outline == Outline.BESIDE) {
+        if (picture.isEmpty() || viewpoints.isEmpty() || outline == Outline.BESIDE) {
             return;
         }
-        int view = (int)
-                Math.max(0, Math.min(cameras.size() - 1, (x - labels()) / (getWidth() - labels()) * cameras.size()));
-        List<Viewpoint> turned = new ArrayList<>(cameras);
-        turned.set(view, cameras.get(view).turnedBy(-degrees));
-        cameras = turned;
+        int view = (int) Math.max(
+                0, Math.min(viewpoints.size() - 1, (x - labels()) / (getWidth() - labels()) * viewpoints.size()));
+        List<Viewpoint> turned = new ArrayList<>(viewpoints);
+        turned.set(view, viewpoints.get(view).turnedBy(-degrees));
+        viewpoints = turned;
         picture = Optional.of(picture.get().turned(view, turned.get(view)));
         requestLayout();
     }
@@ -263,7 +263,7 @@ final class FigurePane extends Pane {
 
     private void draw(FigurePicture.Seen seen, Shown what, FigurePicture drawn, View view) {
         seen.plate().ifPresent(plate -> PlateDrawing.draw(plate, view, getChildren()));
-        Optional<FigureView> side = seen.camera().view();
+        Optional<FigureView> side = seen.from().view();
         if (seen.plate().isPresent() && side.isPresent()) {
             drawn.ends().forEach(end -> range(end, side.get(), view));
         }

@@ -30,13 +30,13 @@ record FigurePicture(
     /**
      * One side of it, or of the period's outline alone.
      *
-     * @param camera from where it is looked at
+     * @param from where it is looked at from
      * @param plate empty for the outline alone
      * @param bands the period's outline
      * @param other outlines of what it is compared with
      * @param words what stands above it
      */
-    record Seen(Viewpoint camera, Optional<Plate> plate, List<Path> bands, List<List<Point>> other, String words) {
+    record Seen(Viewpoint from, Optional<Plate> plate, List<Path> bands, List<List<Point>> other, String words) {
 
         Box box(double height) {
             List<Point> places = new ArrayList<>(List.of(new Point(0, 0), new Point(0, -height)));
@@ -57,7 +57,7 @@ record FigurePicture(
             FigurePane.Dress dress,
             FigurePane.Outline outline,
             double share,
-            List<Viewpoint> cameras,
+            List<Viewpoint> viewpoints,
             Stand stand) {
         DressedFigure dressed = what.judge().figure(what.at(), share);
         List<Solid> solids = dress == FigurePane.Dress.DRESSED ? stand.wearing(dressed) : stand.solids();
@@ -69,32 +69,27 @@ record FigurePicture(
         }
         FigurePicture picture =
                 new FigurePicture(stand.body(), dressed.on(stand.body()), solids, new ArrayList<>(), ends);
-        for (Viewpoint camera : cameras) {
-            Optional<FigureView> view = camera.view();
+        for (Viewpoint from : viewpoints) {
+            Optional<FigureView> view = from.view();
             List<Path> bands = view.flatMap(side -> what.outline().map(period -> period.bands(side)))
                     .orElse(List.of());
             List<List<Point>> other = view.flatMap(side -> what.other().map(each -> each.seen(side)))
                     .orElse(List.of());
             boolean over = outline == FigurePane.Outline.OVER;
             picture.views.add(new Seen(
-                    camera,
-                    Optional.of(PlateMaker.plate(solids, camera)),
-                    over ? bands : List.of(),
-                    other,
-                    camera.words()));
+                    from, Optional.of(PlateMaker.plate(solids, from)), over ? bands : List.of(), other, from.words()));
             if (outline == FigurePane.Outline.BESIDE && !bands.isEmpty()) {
-                picture.views.add(
-                        new Seen(camera, Optional.empty(), bands, List.of(), "the period’s " + camera.words()));
+                picture.views.add(new Seen(from, Optional.empty(), bands, List.of(), "the period’s " + from.words()));
             }
         }
         return picture;
     }
 
     /** Returns it with one view turned, drawn coarsely and at once. */
-    FigurePicture turned(int view, Viewpoint camera) {
+    FigurePicture turned(int view, Viewpoint from) {
         List<Seen> all = new ArrayList<>(views);
-        Plate plate = PlateMaker.plate(solids, camera, WHILE_TURNED);
-        all.set(view, new Seen(camera, Optional.of(plate), List.of(), List.of(), camera.words()));
+        Plate plate = PlateMaker.plate(solids, from, WHILE_TURNED);
+        all.set(view, new Seen(from, Optional.of(plate), List.of(), List.of(), from.words()));
         return new FigurePicture(body, dressed, solids, all, ends);
     }
 }

@@ -139,11 +139,11 @@ public final class SilhouetteView extends PlaceView {
         ALL("all round", Viewpoint.of(FigureView.FRONT), Viewpoint.of(FigureView.SIDE), Viewpoint.of(FigureView.BACK));
 
         private final String words;
-        private final Viewpoint[] cameras;
+        private final Viewpoint[] viewpoints;
 
-        Standing(String words, Viewpoint... cameras) {
+        Standing(String words, Viewpoint... viewpoints) {
             this.words = words;
-            this.cameras = cameras;
+            this.viewpoints = viewpoints;
         }
     }
 
@@ -180,7 +180,7 @@ public final class SilhouetteView extends PlaceView {
         standing.getItems().setAll(Standing.values());
         standing.setConverter(Parts.words(each -> each.words));
         standing.setValue(Standing.FRONT_AND_SIDE);
-        standing.valueProperty().addListener((was, before, now) -> figure.views(now.cameras));
+        standing.valueProperty().addListener((was, before, now) -> figure.views(now.viewpoints));
         ChoiceBox<Range> range = new ChoiceBox<>();
         range.setId("layers-range");
         range.getItems().setAll(Range.values());
