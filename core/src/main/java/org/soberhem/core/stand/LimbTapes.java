@@ -111,7 +111,7 @@ final class LimbTapes {
                     case "shoulder-to-wrist" -> run(shoulder, elbow, wrist);
                     case "nape-to-wrist" -> run(trunk.at(At.NECK_ROOT, BACK), shoulder, elbow, wrist);
                     case "underarm-to-wrist" ->
-                        run(TrunkTapes.armpit(trunk, left), arm.at("elbow", inner), arm.at("wrist", inner));
+                        run(TrunkRuns.armpit(trunk, left), arm.at("elbow", inner), arm.at("wrist", inner));
                     case "folded-arms-width" ->
                         run(
                                 tip(0),
@@ -129,7 +129,7 @@ final class LimbTapes {
                     case "waist-to-knee" ->
                         run(
                                 front(trunk.marks().height(At.WAIST)),
-                                front(TrunkTapes.bellyHeight(trunk)),
+                                front(TrunkRuns.bellyHeight(trunk)),
                                 legs.get(left ? 0 : 1).at("thigh", FRONT),
                                 legs.get(left ? 0 : 1).at("knee", FRONT));
                     case "waist-to-bodice-point" ->
@@ -226,11 +226,11 @@ final class LimbTapes {
     /** Over the shoulder and a hand's breadth below the armpit. */
     private TapeRun loop(boolean left) {
         Place top = trunk.at(At.SHOULDER, left ? LEFT : RIGHT);
-        Place armpit = TrunkTapes.armpit(trunk, left);
+        Place armpit = TrunkRuns.armpit(trunk, left);
         Place bottom = trunk.onColumn(left ? LEFT : RIGHT, armpit.y() - LOOP * body.height(), At.FORK, At.SHOULDER);
-        Place front = TrunkTapes.creasePoint(trunk, true, left);
-        Place back = TrunkTapes.creasePoint(trunk, false, left);
-        return TrunkTapes.oval(top, front, bottom, back);
+        Place front = TrunkRuns.creasePoint(trunk, true, left);
+        Place back = TrunkRuns.creasePoint(trunk, false, left);
+        return TrunkRuns.oval(top, front, bottom, back);
     }
 
     /** From one shoulder point over the crown to the other. */

@@ -60,8 +60,8 @@ public final class Stand {
         this.trunk = trunk;
         this.residuals = List.copyOf(residuals);
         this.whole = whole;
-        this.leftArm = Arm.of(body, trunk.at(At.SHOULDER, Angles.LEFT), TrunkTapes.armpit(trunk, true), pose, true);
-        this.rightArm = Arm.of(body, trunk.at(At.SHOULDER, Angles.RIGHT), TrunkTapes.armpit(trunk, false), pose, false);
+        this.leftArm = Arm.of(body, trunk.at(At.SHOULDER, Angles.LEFT), TrunkRuns.armpit(trunk, true), pose, true);
+        this.rightArm = Arm.of(body, trunk.at(At.SHOULDER, Angles.RIGHT), TrunkRuns.armpit(trunk, false), pose, false);
         this.meshes = List.of(whole.mesh(), mesh(leftArm), mesh(rightArm));
         List<Solid> drawn = new ArrayList<>();
         drawn.add(new Solid(Solid.Material.BODY, whole.mesh(), StandLines.trunk(trunk)));

@@ -71,7 +71,7 @@ final class StandForm {
         heights.put("fork", trunk.marks().height(At.FORK) - 12);
         heights.put("hip", trunk.marks().height(At.HIP));
         heights.put("high-hip", trunk.marks().height(At.HIGH_HIP));
-        heights.put("belly", TrunkTapes.bellyHeight(trunk));
+        heights.put("belly", TrunkRuns.bellyHeight(trunk));
         heights.put("waist", trunk.marks().height(At.WAIST));
         heights.put("under-bust", trunk.marks().height(At.UNDER_BUST));
         heights.put("bust", trunk.marks().height(At.BUST));
@@ -88,7 +88,7 @@ final class StandForm {
             int column = left ? Angles.LEFT : Angles.RIGHT;
             places.put("neck-point" + side, trunk.at(At.NECK_ROOT, column));
             places.put("shoulder-point" + side, trunk.at(At.SHOULDER, column));
-            places.put("armpit" + side, TrunkTapes.armpit(trunk, left));
+            places.put("armpit" + side, TrunkRuns.armpit(trunk, left));
             places.put("bust-point" + side, trunk.bustPoint(left));
         }
         return places;

@@ -10,24 +10,6 @@ import org.soberhem.core.figure.Place;
 /** The distance field against closed forms and against looking at every triangle. */
 class DistanceFieldTest {
 
-    private static Mesh ball(double radius) {
-        int columns = 96;
-        int rows = 61;
-        double[] at = new double[3 * rows * columns];
-        for (int row = 0; row < rows; row++) {
-            double down = Math.PI * row / (rows - 1);
-            for (int column = 0; column < columns; column++) {
-                double round = 2 * Math.PI * column / columns;
-                int i = 3 * (row * columns + column);
-                double out = row == 0 || row == rows - 1 ? 0 : Math.sin(down);
-                at[i] = radius * out * Math.cos(round);
-                at[i + 1] = -radius * Math.cos(down);
-                at[i + 2] = radius * 0.6 * out * Math.sin(round);
-            }
-        }
-        return new Mesh.Maker().wall(columns, at, true).made("egg");
-    }
-
     private static double byHand(Mesh mesh, Place place) {
         double[] p = {place.x(), place.y(), place.z()};
         double least = Double.MAX_VALUE;
@@ -71,7 +53,7 @@ class DistanceFieldTest {
 
     @Test
     void field_isThatOfLookingAtEveryTriangle_withItsSide() {
-        Mesh egg = ball(80);
+        Mesh egg = Balls.ball("egg", 80, 0.6, 0, 0);
         DistanceField field = new DistanceField(egg, 30);
         Random chance = new Random(5);
         int known = 0;
@@ -96,6 +78,7 @@ class DistanceFieldTest {
 
     @Test
     void field_isNotKnownFarAway() {
-        assertThat(new DistanceField(ball(40), 10).at(new Place(500, 0, 0))).isNaN();
+        assertThat(new DistanceField(Balls.ball("ball", 40, 1, 0, 0), 10).at(new Place(500, 0, 0)))
+                .isNaN();
     }
 }

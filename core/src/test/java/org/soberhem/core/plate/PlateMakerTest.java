@@ -17,21 +17,7 @@ class PlateMakerTest {
     private static final double DOT = 1;
 
     private static Mesh ball(String name, double radius, double y, double z) {
-        int columns = 64;
-        int rows = 41;
-        double[] at = new double[3 * rows * columns];
-        for (int row = 0; row < rows; row++) {
-            double down = Math.PI * row / (rows - 1);
-            for (int column = 0; column < columns; column++) {
-                double round = 2 * Math.PI * column / columns;
-                int i = 3 * (row * columns + column);
-                double out = row == 0 || row == rows - 1 ? 0 : Math.sin(down);
-                at[i] = radius * out * Math.cos(round);
-                at[i + 1] = y - radius * Math.cos(down);
-                at[i + 2] = z + radius * out * Math.sin(round);
-            }
-        }
-        return new Mesh.Maker().wall(columns, at, true).made(name);
+        return Balls.ball(name, radius, 1, y, z);
     }
 
     private static Solid solid(Mesh mesh, Solid.Material material, SurfaceLine... lines) {
