@@ -181,8 +181,8 @@ final class FigureCommand extends Answering {
     }
 
     private byte[] png(List<Solid> solids, double height) {
-        List<Plate> plates = (view.equals("all") ? List.of("front", "side", "back", "quarter") : List.of(view))
-                .stream().map(each -> PlateMaker.plate(solids, from(each))).toList();
+        List<Plate> plates = (view.equals("all") ? Viewpoint.ALL : List.of(from(view)))
+                .stream().map(each -> PlateMaker.plate(solids, each)).toList();
         if (photograph || casual) {
             return Pictures.png(CameraStandIn.photograph(
                     plates.get(0), height, casual ? CameraStandIn.Shot.CASUAL : CameraStandIn.Shot.PLAIN));

@@ -54,6 +54,7 @@ import picocli.CommandLine.Option;
             SizeCommand.class,
             SilhouettesCommand.class,
             FigureCommand.class,
+            TryCommand.class,
             VerdictCommand.class,
             SymptomsCommand.class,
             CausesCommand.class,

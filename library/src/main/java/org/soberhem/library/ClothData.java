@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.soberhem.core.cloth.Fibre;
 import org.soberhem.core.cloth.Notion;
 import org.soberhem.core.cloth.Shrinkage;
+import org.soberhem.core.drape.ClothKind;
 import org.soberhem.core.formula.SheetException;
 import org.soberhem.core.plan.Manner;
 import org.soberhem.core.plan.SewingOrder;
@@ -20,18 +21,19 @@ final class ClothData {
     private ClothData() {}
 
     /** What cloth.yaml holds. */
-    record Cloths(List<Fibre> fibres, List<Notion.Kind> notions) {}
+    record Cloths(List<Fibre> fibres, List<Notion.Kind> notions, List<ClothKind> kinds) {}
 
     /**
-     * Reads fibres and kinds of notions.
+     * Reads fibres, kinds of notions and how cloth hangs.
      *
      * @throws SheetException if something is wrong; the message says what and in which line
      */
     static Cloths cloths(String text) {
-        YamlNode root = YamlNode.parse(text).only("fibres", "notions");
+        YamlNode root = YamlNode.parse(text).only("fibres", "notions", "kinds");
         return new Cloths(
                 root.get("fibres").items().stream().map(ClothData::fibre).toList(),
-                root.get("notions").items().stream().map(ClothData::notion).toList());
+                root.get("notions").items().stream().map(ClothData::notion).toList(),
+                root.get("kinds").items().stream().map(ClothData::clothKind).toList());
     }
 
     private static Fibre fibre(YamlNode node) {
@@ -53,6 +55,35 @@ final class ClothData {
                             false),
                     node.get("care").text(),
                     node.get("why").text());
+        } catch (IllegalArgumentException wrong) {
+            throw node.problem(wrong.getMessage());
+        }
+    }
+
+    private static ClothKind clothKind(YamlNode node) {
+        node.only("id", "name", "weight", "drawn", "gives", "bends", "rubs", "thick", "for");
+        List<YamlNode> drawn = node.get("drawn").items();
+        if (drawn.size() != 3) {
+            throw node.problem("three stiffnesses must stand at drawn: [warp, weft, aslant]");
+        }
+        List<YamlNode> bends = pair(node.get("bends"));
+        try {
+            return new ClothKind(
+                    node.get("id").text(),
+                    node.get("name").text(),
+                    node.get("weight").decimal(),
+                    new ClothKind.Drawn(
+                            drawn.get(0).decimal(),
+                            drawn.get(1).decimal(),
+                            drawn.get(2).decimal(),
+                            node.get("gives").decimal()),
+                    new ClothKind.Bent(bends.get(0).decimal(), bends.get(1).decimal()),
+                    node.get("rubs").decimal(),
+                    node.get("thick").decimal(),
+                    node.find("for").stream()
+                            .flatMap(garments -> garments.items().stream())
+                            .map(YamlNode::text)
+                            .toList());
         } catch (IllegalArgumentException wrong) {
             throw node.problem(wrong.getMessage());
         }

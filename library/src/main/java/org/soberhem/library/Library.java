@@ -14,6 +14,7 @@ import org.soberhem.core.cloth.Notion;
 import org.soberhem.core.doubt.Proportions;
 import org.soberhem.core.doubt.Relation;
 import org.soberhem.core.draft.CompiledSheet;
+import org.soberhem.core.drape.ClothKind;
 import org.soberhem.core.figure.FigurePlan;
 import org.soberhem.core.fitting.Movement;
 import org.soberhem.core.fitting.Symptoms;
@@ -178,6 +179,19 @@ public final class Library {
     /** Returns a fibre by its id. */
     public Optional<Fibre> fibre(String id) {
         return fibres().stream().filter(fibre -> fibre.id().equals(id)).findFirst();
+    }
+
+    /** Returns the kinds of cloth that garments can be tried on in. */
+    public List<ClothKind> clothKinds() {
+        return cloths.get().kinds();
+    }
+
+    /** Returns the cloth that a kind of garment is tried on in if nothing else is said. */
+    public ClothKind clothFor(String garment) {
+        return clothKinds().stream()
+                .filter(kind -> kind.usualFor().contains(garment))
+                .findFirst()
+                .orElse(ClothKind.MUSLIN);
     }
 
     /** Returns what is sewn in beside the cloth. */

@@ -38,6 +38,7 @@ public final class Studio {
     private final SheetShelf sheets;
     private final GarmentCommands garments;
     private final FigureRoom figures = new FigureRoom();
+    private final TrialRoom trials = new TrialRoom(figures);
     private final Observed<String> done = new Observed<>("");
 
     /** On which line the last action was. */
@@ -84,6 +85,11 @@ public final class Studio {
     /** Where stands are made and drawn. */
     public FigureRoom figures() {
         return figures;
+    }
+
+    /** Returns where garments are tried on. */
+    public TrialRoom trials() {
+        return trials;
     }
 
     public Preferences preferences() {

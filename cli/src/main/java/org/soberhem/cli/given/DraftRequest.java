@@ -85,6 +85,11 @@ public final class DraftRequest {
         }
     }
 
+    /** Returns the file of measurements that was given. */
+    public Path measures() {
+        return measures;
+    }
+
     /** Returns the sheet with the measurements and settings that were given. */
     public Asked asked() {
         Library library = Library.shipped();

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import org.locationtech.jts.algorithm.ConvexHull;
 import org.locationtech.jts.algorithm.Distance;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -101,6 +102,27 @@ public record Outline(List<Point> corners) {
         }
         cuts.sort(Double::compare);
         return cuts;
+    }
+
+    /** Returns the convex hull of at least three places that do not lie on one line. */
+    public static Outline hull(List<Point> places) {
+        Coordinate[] all =
+                places.stream().map(each -> new Coordinate(each.x(), each.y())).toArray(Coordinate[]::new);
+        Coordinate[] hull = new ConvexHull(all, FACTORY).getConvexHull().getCoordinates();
+        List<Point> corners = new ArrayList<>();
+        for (int i = 0; i + 1 < hull.length; i++) {
+            corners.add(new Point(hull[i].x, hull[i].y));
+        }
+        return new Outline(corners);
+    }
+
+    /** Returns how long it is all round. */
+    public double round() {
+        double length = 0;
+        for (int i = 0; i < corners.size(); i++) {
+            length += corners.get(i).distanceTo(corners.get((i + 1) % corners.size()));
+        }
+        return length;
     }
 
     /** Returns the box round the outline. */

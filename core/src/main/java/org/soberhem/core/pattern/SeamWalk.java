@@ -99,61 +99,157 @@ public final class SeamWalk {
         this.second = second;
     }
 
-    /** Lays the two sides of a seam out on one side of the wearer, both from the same end. */
+    /**
+     * Lays the two sides of a seam out on one side of the wearer, both from the same end; the second of two loops, such
+     * as a cap in its arm-hole, from where it agrees best with the first.
+     */
     public static SeamWalk of(Pattern pattern, SeamCheck check) {
         Side side = check.side() == Side.MIDDLE ? Side.LEFT : check.side();
         List<Stretch> one = run(pattern, check.seam().first(), side);
-        List<Stretch> two = run(pattern, check.seam().second(), side);
-        List<Stretch> back = turned(two);
-        return new SeamWalk(check, one, agreement(one, back) > agreement(one, two) ? back : two);
+        List<Stretch> best = run(pattern, check.seam().second(), side);
+        boolean loops = isLoop(pattern, one) && isLoop(pattern, best);
+        double agreement = Double.NEGATIVE_INFINITY;
+        for (List<Stretch> begun : loops ? begunAnywhere(best) : List.of(best)) {
+            for (List<Stretch> two : List.of(begun, turned(begun))) {
+                double agrees = agreement(one, two) + (loops ? agreementOfLoops(one, two) : 0);
+                if (agrees > agreement) {
+                    agreement = agrees;
+                    best = two;
+                }
+            }
+        }
+        return new SeamWalk(check, one, best);
     }
 
     private static List<Stretch> run(Pattern pattern, List<EdgeRef> refs, Side side) {
         List<Stretch> run = new ArrayList<>();
-        double done = 0;
         for (EdgeRef ref : refs) {
             Piece piece = pattern.piece(ref.piece(), side).orElseThrow();
             for (Edge edge : pattern.edges(ref, side)) {
-                double length = edge.path().length();
-                run.add(new Stretch(piece, edge, false, done, done + length));
-                done += length;
+                run.add(new Stretch(piece, edge, false, 0, edge.path().length()));
             }
         }
-        return chained(pattern, run);
+        return measured(chained(pattern, run));
     }
 
-    /** Turns each edge so that it goes on where the one before it ended, as the pieces are sewn. */
+    /** Lays stretches one after the other. */
+    private static List<Stretch> measured(List<Stretch> run) {
+        List<Stretch> measured = new ArrayList<>();
+        double done = 0;
+        for (Stretch each : run) {
+            double length = each.to() - each.from();
+            measured.add(new Stretch(each.piece(), each.edge(), each.reversed(), done, done + length));
+            done += length;
+        }
+        return measured;
+    }
+
+    /**
+     * Orders and turns the edges so that each goes on where the one before it ended, as the pieces are sewn; as they
+     * are named where they do not hang together.
+     */
     private static List<Stretch> chained(Pattern pattern, List<Stretch> run) {
-        List<Stretch> chained = new ArrayList<>(run);
-        for (int i = 0; i + 1 < chained.size(); i++) {
-            Stretch here = chained.get(i);
-            Stretch next = chained.get(i + 1);
-            for (boolean hereBack : i == 0 ? new boolean[] {false, true} : new boolean[] {here.reversed()}) {
-                for (boolean nextBack : new boolean[] {false, true}) {
-                    if (meets(pattern, here, hereBack, next, nextBack)) {
-                        chained.set(i, new Stretch(here.piece(), here.edge(), hereBack, here.from(), here.to()));
-                        chained.set(i + 1, new Stretch(next.piece(), next.edge(), nextBack, next.from(), next.to()));
-                    }
+        if (run.size() == 1) {
+            return run;
+        }
+        for (Stretch start : run) {
+            for (Stretch begun : List.of(start, back(start))) {
+                List<Stretch> chain = new ArrayList<>(List.of(begun));
+                List<Stretch> left = new ArrayList<>(run);
+                left.remove(start);
+                while (goOn(pattern, chain, left)) {}
+                if (left.isEmpty()) {
+                    return chain;
                 }
             }
         }
-        return chained;
+        return run;
     }
 
-    private static boolean meets(Pattern pattern, Stretch here, boolean hereBack, Stretch next, boolean nextBack) {
-        if (here.piece() == next.piece()) {
-            Point end =
-                    hereBack ? here.edge().path().start() : here.edge().path().end();
-            Point start =
-                    nextBack ? next.edge().path().end() : next.edge().path().start();
-            return end.distanceTo(start) < 0.01;
+    /** Takes the stretch that goes on where a chain ends; says whether there was one. */
+    private static boolean goOn(Pattern pattern, List<Stretch> chain, List<Stretch> left) {
+        Stretch end = chain.get(chain.size() - 1);
+        for (Stretch each : left) {
+            for (Stretch next : List.of(each, back(each))) {
+                if (meets(pattern, end, next)) {
+                    chain.add(next);
+                    left.remove(each);
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    private static Stretch back(Stretch stretch) {
+        return new Stretch(stretch.piece(), stretch.edge(), !stretch.reversed(), stretch.from(), stretch.to());
+    }
+
+    /** Says whether a run of several edges ends where it begins. */
+    private static boolean isLoop(Pattern pattern, List<Stretch> run) {
+        return run.size() > 1 && meets(pattern, run.get(run.size() - 1), run.get(0));
+    }
+
+    /** Returns a loop begun at each of its edges. */
+    private static List<List<Stretch>> begunAnywhere(List<Stretch> loop) {
+        List<List<Stretch>> all = new ArrayList<>();
+        for (int i = 0; i < loop.size(); i++) {
+            List<Stretch> begun = new ArrayList<>(loop.subList(i, loop.size()));
+            begun.addAll(loop.subList(0, i));
+            all.add(measured(begun));
+        }
+        return all;
+    }
+
+    /**
+     * Returns how well two loops agree: a sleeve's seam lies below, near the side seam and not at the shoulder; what is
+     * called front lies in front.
+     */
+    private static double agreementOfLoops(List<Stretch> one, List<Stretch> two) {
+        double agreement = 0;
+        for (boolean atStart : new boolean[] {true, false}) {
+            Role here = crossing(one, atStart).role();
+            Role there = crossing(two, atStart).role();
+            agreement += here == Role.UNDERARM && there == Role.SIDE ? 1 : 0;
+            agreement -= here == Role.UNDERARM && there == Role.SHOULDER ? 1 : 0;
+        }
+        double[] heights = two.stream()
+                .mapToDouble(each -> each.at(each.from()).y())
+                .sorted()
+                .toArray();
+        double lowest = heights[heights.length - 1];
+        agreement -= (lowest - two.get(0).at(0).y()) / Math.max(1, lowest - heights[0]);
+        double whole = one.get(one.size() - 1).to();
+        for (Stretch each : one) {
+            double share = (each.from() + each.to()) / 2 / whole;
+            Stretch met = stretch(two, share * two.get(two.size() - 1).to());
+            for (String where : List.of("front", "back")) {
+                boolean here = each.edge().name().contains(where);
+                boolean there = (met.piece().name() + " " + met.edge().name()).contains(where);
+                agreement += here && there ? 0.5 : 0;
+            }
+        }
+        return agreement;
+    }
+
+    private static boolean meets(Pattern pattern, Stretch here, Stretch next) {
+        if (here.piece() == next.piece() && here.edge() != next.edge()) {
+            Point end = here.reversed()
+                    ? here.edge().path().start()
+                    : here.edge().path().end();
+            Point start = next.reversed()
+                    ? next.edge().path().end()
+                    : next.edge().path().start();
+            if (end.distanceTo(start) < 0.01) {
+                return true;
+            }
         }
         EdgeRef one = new EdgeRef(
                 here.piece().name(),
-                neighbour(here.piece(), here.edge(), !hereBack).name());
+                neighbour(here.piece(), here.edge(), !here.reversed()).name());
         EdgeRef two = new EdgeRef(
                 next.piece().name(),
-                neighbour(next.piece(), next.edge(), nextBack).name());
+                neighbour(next.piece(), next.edge(), next.reversed()).name());
         return pattern.seams().stream()
                 .anyMatch(seam -> seam.first().contains(one) && seam.second().contains(two)
                         || seam.first().contains(two) && seam.second().contains(one));
@@ -223,6 +319,27 @@ public final class SeamWalk {
 
     public SeamCheck check() {
         return check;
+    }
+
+    /** Returns the edges of the first side in the order in which they are walked. */
+    public List<Stretch> first() {
+        return List.copyOf(first);
+    }
+
+    /** Returns the edges of the second side in the order in which they are walked. */
+    public List<Stretch> second() {
+        return List.copyOf(second);
+    }
+
+    /** Returns where marks that both sides have lie on them, each as two shares of the lengths. */
+    public List<double[]> marks() {
+        Map<String, Double> here = shares(first);
+        Map<String, Double> there = shares(second);
+        return here.keySet().stream()
+                .filter(there::containsKey)
+                .map(mark -> new double[] {here.get(mark), there.get(mark)})
+                .sorted((a, b) -> Double.compare(a[0], b[0]))
+                .toList();
     }
 
     /** Returns the lengths from mark to mark; marks that only one side has are left out. */

@@ -32,6 +32,16 @@ public final class DistanceField {
      * @param band how far from it distances are known
      */
     public DistanceField(Mesh mesh, double band) {
+        this(mesh, band, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY);
+    }
+
+    /**
+     * @param mesh a closed surface
+     * @param band how far from it distances are known
+     * @param lowest what lies below this height is left out, millimetres
+     * @param highest what lies above this height is left out
+     */
+    public DistanceField(Mesh mesh, double band, double lowest, double highest) {
         this.mesh = mesh;
         this.band = band;
         this.normals = mesh.normals();
@@ -42,6 +52,8 @@ public final class DistanceField {
             least[i % 3] = Math.min(least[i % 3], mesh.places()[i]);
             most[i % 3] = Math.max(most[i % 3], mesh.places()[i]);
         }
+        least[1] = Math.max(least[1], lowest);
+        most[1] = Math.min(most[1], highest);
         for (int k = 0; k < 3; k++) {
             least[k] -= band + CUBE;
             size[k] = (int) Math.ceil((most[k] + band + CUBE - least[k]) / CUBE) + 1;
@@ -180,26 +192,54 @@ public final class DistanceField {
 
     /** Returns how far a place lies outside the surface, less than nothing inside; NaN where that is not known. */
     public double at(Place place) {
-        double[] in = {(place.x() - least[0]) / CUBE, (place.y() - least[1]) / CUBE, (place.z() - least[2]) / CUBE};
-        int[] whole = new int[3];
-        for (int k = 0; k < 3; k++) {
-            whole[k] = (int) Math.floor(in[k]);
-            if (whole[k] < 0 || whole[k] >= size[k] - 1) {
-                return Double.NaN;
-            }
+        double[] found = new double[4];
+        return at(place.x(), place.y(), place.z(), found) ? found[0] : Double.NaN;
+    }
+
+    /**
+     * Finds how far a place lies outside the surface, and in which direction that grows.
+     *
+     * @param found takes the distance and the direction's three coordinates, which has length 1
+     * @return whether it is known
+     */
+    public boolean at(double x, double y, double z, double[] found) {
+        double inX = (x - least[0]) / CUBE;
+        double inY = (y - least[1]) / CUBE;
+        double inZ = (z - least[2]) / CUBE;
+        int i = (int) Math.floor(inX);
+        int j = (int) Math.floor(inY);
+        int k = (int) Math.floor(inZ);
+        if (i < 0 || j < 0 || k < 0 || i >= size[0] - 1 || j >= size[1] - 1 || k >= size[2] - 1) {
+            return false;
         }
-        double sum = 0;
-        for (int corner = 0; corner < 8; corner++) {
-            double weight = 1;
-            int index = 0;
-            for (int k = 0; k < 3; k++) {
-                int step = corner >> k & 1;
-                double share = in[k] - whole[k];
-                weight *= step == 1 ? share : 1 - share;
-                index = index * size[k] + whole[k] + step;
-            }
-            sum += weight * nearest[index];
+        double u = inX - i;
+        double v = inY - j;
+        double w = inZ - k;
+        int at = (i * size[1] + j) * size[2] + k;
+        int right = size[1] * size[2];
+        int up = size[2];
+        double a = nearest[at];
+        double b = nearest[at + 1];
+        double c = nearest[at + up];
+        double d = nearest[at + up + 1];
+        double e = nearest[at + right];
+        double f = nearest[at + right + 1];
+        double g = nearest[at + right + up];
+        double h = nearest[at + right + up + 1];
+        double low = (a + w * (b - a)) * (1 - v) + (c + w * (d - c)) * v;
+        double high = (e + w * (f - e)) * (1 - v) + (g + w * (h - g)) * v;
+        double distance = low + u * (high - low);
+        if (Double.isNaN(distance)) {
+            return false;
         }
-        return sum;
+        double dx = high - low;
+        double dy = (c - a + w * (d - c - b + a)) * (1 - u) + (g - e + w * (h - g - f + e)) * u;
+        double dz = ((b - a) * (1 - v) + (d - c) * v) * (1 - u) + ((f - e) * (1 - v) + (h - g) * v) * u;
+        double length = Math.max(1e-9, Math.sqrt(dx * dx + dy * dy + dz * dz));
+        found[0] = distance;
+        found[1] = dx / length;
+        found[2] = dy / length;
+        found[3] = dz / length;
+        return true;
     }
 }

@@ -6,5 +6,7 @@ public enum LineWeight {
     SEAM,
     LEVEL,
     HATCH,
-    TAPE
+    TAPE,
+    /** A stroke in the direction in which cloth is drawn too much. */
+    PULL
 }

@@ -1,6 +1,7 @@
 package org.soberhem.core.plate;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import org.soberhem.core.figure.FigureView;
 import org.soberhem.core.figure.Place;
@@ -16,6 +17,10 @@ public record Viewpoint(double turned, double above) {
 
     /** Half turned towards the wearer's right, from a little above. */
     public static final Viewpoint THREE_QUARTERS = new Viewpoint(38, 6);
+
+    /** Front, side, back and three quarters, as they stand side by side. */
+    public static final List<Viewpoint> ALL =
+            List.of(of(FigureView.FRONT), of(FigureView.SIDE), of(FigureView.BACK), THREE_QUARTERS);
 
     /** Returns where a view is looked at from. */
     public static Viewpoint of(FigureView view) {
@@ -58,6 +63,12 @@ public record Viewpoint(double turned, double above) {
         double cosE = StrictMath.cos(e);
         double sinE = StrictMath.sin(e);
         return new double[] {cosA, 0, sinA, sinA * sinE, cosE, -cosA * sinE, -sinA * cosE, sinE, cosA * cosE};
+    }
+
+    /** Returns how near a place is to the viewer: greater is nearer, millimetres. */
+    public double nearness(Place place) {
+        double[] axes = axes();
+        return axes[6] * place.x() + axes[7] * place.y() + axes[8] * place.z();
     }
 
     /** Returns where a place lies in the picture: x to the right, y down from the floor; in millimetres. */

@@ -71,6 +71,15 @@ record Limb(String name, SurfaceGrid grid, Map<String, Integer> levels) {
         return new TapeRun(round, true);
     }
 
+    /** Returns the middles of its rows, from above downwards. */
+    List<Place> axis() {
+        List<Place> axis = new ArrayList<>();
+        for (int row = 0; row < grid.rows(); row++) {
+            axis.add(TrunkSurface.mix(grid.place(row, Angles.LEFT), grid.place(row, Angles.RIGHT), 0.5));
+        }
+        return axis;
+    }
+
     Place at(String level, int column) {
         return grid.place(levels.get(level), column);
     }

@@ -99,6 +99,11 @@ public final class Stand {
         return meshes;
     }
 
+    /** Returns the line in the middle of an arm, from the shoulder to the finger tips. */
+    public List<Place> armLine(Side side) {
+        return (side == Side.LEFT ? leftArm : rightArm).axis();
+    }
+
     /** Returns the same as it is drawn, with its middles, sides and levels. */
     public List<Solid> solids() {
         return solids;
@@ -210,6 +215,10 @@ public final class Stand {
         return tape != null
                 ? Optional.of(tape.lay().on(trunk, left))
                 : limbTapes().tape(measure, left);
+    }
+
+    TrunkSurface trunk() {
+        return trunk;
     }
 
     private LimbTapes limbTapes() {

@@ -1,6 +1,7 @@
 package org.soberhem.desk.draft;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -304,6 +305,20 @@ final class DraftPresenter {
                                 .flatMap(level -> letterAt(found, level.from())))
                         .or(() -> found.points().containsKey(part) ? Optional.of(part) : Optional.empty()))
                 .map(letter -> new Paper.Pick(target.piece(), letter));
+    }
+
+    /**
+     * Returns the named point that lies nearest to a place on a piece.
+     *
+     * @param piece its name
+     */
+    Optional<Paper.Pick> nearest(String piece, Point place) {
+        return drafted()
+                .flatMap(drafted -> drafted.pattern().piece(piece, Side.LEFT))
+                .flatMap(found -> found.points().entrySet().stream()
+                        .min(Comparator.comparingDouble(
+                                point -> point.getValue().distanceTo(place)))
+                        .map(point -> new Paper.Pick(piece, point.getKey())));
     }
 
     private static Optional<String> letterAt(Piece piece, Point place) {

@@ -4,11 +4,17 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.soberhem.core.costume.Garment;
+import org.soberhem.core.geometry.Point;
 import org.soberhem.core.judging.DraftedGarment;
 import org.soberhem.core.judging.Target;
 import org.soberhem.core.pattern.EdgeRef;
@@ -46,6 +52,8 @@ public final class DraftView extends PlaceView {
     private final SheetEditor editor;
     private final DraftSide side;
     private final ZoomKeys zoom = new ZoomKeys(paper);
+    private final WornPane worn;
+    private final Button tryOn = Parts.hinted(Parts.button("Try on", this::tryOn), "See it on the wearer’s stand (F8)");
     private final WalkLine walk = new WalkLine(this::walkBy, this::leaveWalk);
     private final TapeShelf tapes;
     private final VBox foot;
@@ -75,7 +83,15 @@ public final class DraftView extends PlaceView {
         tapes = new TapeShelf(studio.current()::tryMeasure, presenter::tryTyped);
         Parts.shownUnless(walk, sums.visibleProperty());
         foot = new VBox(tapes, walk);
-        setCenter(new StackPane(paper, zoom, sumPaper, seamWalk, add, editor));
+        worn = new WornPane(studio, this::aimAt, this::tryOn);
+        Parts.show(worn, false);
+        tryOn.setId("try-on");
+        StackPane.setAlignment(tryOn, Pos.BOTTOM_LEFT);
+        StackPane.setMargin(tryOn, new Insets(0, 0, 10, 10));
+        StackPane sheets = new StackPane(paper, zoom, tryOn, sumPaper, seamWalk, add, editor);
+        HBox.setHgrow(sheets, Priority.ALWAYS);
+        sheets.setMinWidth(0);
+        setCenter(new HBox(sheets, worn));
         List.of(sumPaper, seamWalk, add, editor).forEach(over -> Parts.show(over, false));
         setRight(side);
         setBottom(foot);
@@ -143,6 +159,8 @@ public final class DraftView extends PlaceView {
         } else if (code == KeyCode.F7 && presenter.drafted().isPresent()) {
             side.select(alter);
             alter.look();
+        } else if (code == KeyCode.F8 && presenter.drafted().isPresent()) {
+            tryOn();
         } else if (code == KeyCode.F6) {
             folded = !folded;
             changed();
@@ -159,6 +177,10 @@ public final class DraftView extends PlaceView {
         side.show(drafted.isPresent(), studio.situation().inTheWay(), studio.format());
         Parts.show(paper, drafted.isPresent());
         Parts.show(zoom, drafted.isPresent());
+        Parts.show(tryOn, drafted.isPresent() && !worn.isVisible());
+        if (drafted.isEmpty()) {
+            Parts.show(worn, false);
+        }
         Parts.show(sumPaper, drafted.isPresent() && sums.isVisible());
         // Altered and printed is the draft as it is: there the words need the room of the tapes.
         Parts.show(foot, drafted.isPresent() && !folded && !alter.isVisible() && !print.isVisible());
@@ -174,6 +196,7 @@ public final class DraftView extends PlaceView {
             walk.stop();
         }
         side.fill(drafted.get());
+        worn.show(drafted.get());
         walk.show(presenter.stepWords(), presenter.stepCount());
         tapes.show(presenter.tapes(drafted.get()), studio.format());
         redraw();
@@ -208,6 +231,21 @@ public final class DraftView extends PlaceView {
         presenter
                 .drafted()
                 .ifPresent(drafted -> paper.show(presenter.scene(drafted, alter.isVisible() || whatIf.isVisible())));
+    }
+
+    /** Puts the garment on the stand beside its pieces, or puts the stand away. */
+    private void tryOn() {
+        boolean open = !worn.isVisible();
+        Parts.show(worn, open);
+        if (!open) {
+            studio.trials().stop();
+        }
+        changed();
+    }
+
+    /** Shows the point of a piece that lies nearest to a place of the cloth. */
+    private void aimAt(String piece, Point place) {
+        presenter.nearest(piece, place).ifPresent(paper.pickProperty()::set);
     }
 
     private void walkSeam(Optional<SeamCheck> seam) {

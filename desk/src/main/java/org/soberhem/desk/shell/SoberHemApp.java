@@ -77,7 +77,8 @@ public final class SoberHemApp extends Application {
                             () -> askWhich(stage),
                             ForkJoinPool.commonPool(),
                             Platform::runLater);
-                    studio.figures().workIn(drawing(), Platform::runLater);
+                    studio.figures().workIn(thread("drawing"), Platform::runLater);
+                    studio.trials().workIn(thread("trying on"), Platform::runLater);
                     MainView view = new MainView(studio, files);
                     scene.setRoot(view);
                     stage.setOnHidden(event -> view.close());
@@ -90,9 +91,9 @@ public final class SoberHemApp extends Application {
                 Platform::runLater);
     }
 
-    private static Executor drawing() {
+    private static Executor thread(String name) {
         return Executors.newSingleThreadExecutor(task -> {
-            Thread thread = new Thread(task, "drawing");
+            Thread thread = new Thread(task, name);
             thread.setDaemon(true);
             return thread;
         });

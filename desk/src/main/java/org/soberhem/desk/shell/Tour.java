@@ -63,6 +63,11 @@ public final class Tour extends Application {
                     press(scene, "walk-next");
                 }
             }),
+            new Stop("draft-worn", (studio, scene) -> {
+                show(studio, "visit-1869", "Bodice", "DRAFT");
+                open(scene, "checks");
+                press(scene, "try-on");
+            }),
             new Stop("draft-alter", (studio, scene) -> {
                 show(studio, "secretary-1906", "Blouse", "DRAFT");
                 open(scene, "alter");

@@ -39,12 +39,26 @@ public final class PlateDrawing {
             append(line, stroke.points(), view);
         }
         // The firmest lie above the finest, and the tape above all.
-        for (LineWeight weight :
-                List.of(LineWeight.HATCH, LineWeight.LEVEL, LineWeight.SEAM, LineWeight.OUTLINE, LineWeight.TAPE)) {
+        for (LineWeight weight : List.of(
+                LineWeight.HATCH,
+                LineWeight.LEVEL,
+                LineWeight.PULL,
+                LineWeight.SEAM,
+                LineWeight.OUTLINE,
+                LineWeight.TAPE)) {
             if (lines.containsKey(weight)) {
                 into.add(lines.get(weight));
             }
         }
+    }
+
+    /** Adds only the firm lines of another plate, lightly: what was there before. */
+    public static void drawGhost(Plate plate, View view, List<Node> into) {
+        Path line = Ink.shape(new Path(), "plate-ghost");
+        plate.strokes().stream()
+                .filter(stroke -> stroke.weight() == LineWeight.OUTLINE)
+                .forEach(stroke -> append(line, stroke.points(), view));
+        into.add(line);
     }
 
     private static String name(Enum<?> each) {

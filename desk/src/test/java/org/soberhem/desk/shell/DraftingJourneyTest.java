@@ -81,6 +81,27 @@ class DraftingJourneyTest extends DemoJourney {
     }
 
     @Test
+    void blouse_isTriedOn_besideItsPieces_andFollowsTheTape(FxRobot robot) throws TimeoutException {
+        open(robot, "Blouse");
+        robot.push(KeyCode.F8);
+        WaitForAsyncUtils.waitFor(
+                60,
+                TimeUnit.SECONDS,
+                () -> !robot.lookup(".tried-line").queryAll().isEmpty());
+        assertThat(robot.lookup("#tried-on .plate-seam").queryAll()).isNotEmpty();
+        assertThat(robot.lookup(".tried-line").queryAllAs(Button.class))
+                .extracting(Button::getText)
+                .anyMatch(words -> words.startsWith("Ease at the bust: "));
+        robot.interact(() -> studio.current().tryMeasure("full-bust", 40 * 25.4));
+        WaitForAsyncUtils.waitFor(
+                60,
+                TimeUnit.SECONDS,
+                () -> !robot.lookup(".plate-ghost").queryAll().isEmpty());
+        robot.push(KeyCode.F8);
+        assertThat(robot.lookup("#tried-on").query().isVisible()).isFalse();
+    }
+
+    @Test
     void walk_plays_untilItIsPaused(FxRobot robot) throws TimeoutException {
         open(robot, "Blouse");
         robot.interact(

@@ -42,6 +42,7 @@ public final class PlateInk {
             case LEVEL -> new Color(0xb3a791);
             case HATCH -> new Color(0x9d917d);
             case TAPE -> new Color(0xa4372f);
+            case PULL -> new Color(0xb5482a);
         };
     }
 
@@ -53,6 +54,7 @@ public final class PlateInk {
             case LEVEL -> 1.2;
             case HATCH -> 1.1;
             case TAPE -> 4.2;
+            case PULL -> 1.6;
         };
     }
 
