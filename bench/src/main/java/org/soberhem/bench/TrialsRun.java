@@ -13,6 +13,7 @@ import org.soberhem.core.draft.Drafter;
 import org.soberhem.core.draft.Inputs;
 import org.soberhem.core.drape.BodyField;
 import org.soberhem.core.drape.Draped;
+import org.soberhem.core.drape.ReadOff;
 import org.soberhem.core.drape.TryOn;
 import org.soberhem.core.figure.BodyFigure;
 import org.soberhem.core.pattern.Pattern;
@@ -93,22 +94,12 @@ public final class TrialsRun {
                 firsts.add(first[0]);
                 tried++;
                 rested += draped.atRest() ? 1 : 0;
-                deepest = Math.max(deepest, share(draped, field));
+                deepest = Math.max(deepest, new ReadOff(draped).within());
             } catch (DraftException | CannotTryOn no) {
                 refused++;
                 System.out.println(sheet + ", body " + number + ": " + no.getMessage());
             }
         }
-    }
-
-    /** Returns the share of the cloth's vertices that lie in the body by more than a millimetre. */
-    private static double share(Draped draped, BodyField field) {
-        double[] found = new double[4];
-        int within = 0;
-        for (int particle = 0; particle < draped.mesh().particles(); particle++) {
-            within += field.at(draped.place(particle), found) && found[0] < -1 ? 1 : 0;
-        }
-        return (double) within / draped.mesh().particles();
     }
 
     private void tell() {

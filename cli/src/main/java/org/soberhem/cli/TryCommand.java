@@ -15,11 +15,11 @@ import org.soberhem.cli.given.GivenFiles;
 import org.soberhem.cli.given.GivenWearer;
 import org.soberhem.cli.given.WrongInput;
 import org.soberhem.core.body.MeasurementSet;
+import org.soberhem.core.drape.ArmsLifted;
 import org.soberhem.core.drape.BodyField;
 import org.soberhem.core.drape.ClothKind;
 import org.soberhem.core.drape.ClothTension;
 import org.soberhem.core.drape.Draped;
-import org.soberhem.core.drape.Movement;
 import org.soberhem.core.drape.ReadOff;
 import org.soberhem.core.drape.TryOn;
 import org.soberhem.core.drape.WornFinding;
@@ -77,6 +77,14 @@ final class TryCommand extends Answering {
     private String cloth;
 
     @Option(
+            names = "--own-cloth",
+            paramLabel = "FIGURE",
+            split = ",",
+            description =
+                    "one's own by two kitchen tests: grams a square metre; how far a strip pushed over an edge hangs over when its end has sunk to 41.5 degrees, mm; a strip hung: grams at its end, its width, its length, how much longer it grew, mm")
+    private List<Double> ownCloth = List.of();
+
+    @Option(
             names = "--arms",
             paramLabel = "DEGREES",
             defaultValue = "25",
@@ -125,7 +133,7 @@ final class TryCommand extends Answering {
         List<WornFinding> findings = new ArrayList<>(WornFindings.of(draped, most));
         if (lift != null) {
             Stand lifted = stand.posed(pose("--lift", lift));
-            findings.addAll(Movement.between(
+            findings.addAll(ArmsLifted.between(
                     draped, tried(lifted, field.posed(lifted), answer.work().pattern(), kind), most));
         }
         Map<String, Object> told = told(draped, most, findings, seconds);
@@ -165,6 +173,9 @@ final class TryCommand extends Answering {
     }
 
     private ClothKind kind(Library library, String garment) {
+        if (!ownCloth.isEmpty()) {
+            return own(library.clothFor(garment));
+        }
         if (cloth == null) {
             return library.clothFor(garment);
         }
@@ -173,6 +184,23 @@ final class TryCommand extends Answering {
                 .findFirst()
                 .orElseThrow(() -> new WrongInput("--cloth: \"" + cloth + "\" is not among "
                         + library.clothKinds().stream().map(ClothKind::id).toList()));
+    }
+
+    /** Returns the cloth of two kitchen tests; what they do not tell is as usual. */
+    private ClothKind own(ClothKind usual) {
+        if (ownCloth.size() != 6 || ownCloth.stream().anyMatch(figure -> !(figure > 0))) {
+            throw new WrongInput(
+                    "--own-cloth takes six figures greater than 0: grams,overhang,load,width,length,longer");
+        }
+        double weight = ownCloth.get(0);
+        double bends = ClothKind.bending(ownCloth.get(1), weight);
+        double drawn = ClothKind.stretching(ownCloth.get(2), ownCloth.get(3), ownCloth.get(4), ownCloth.get(5));
+        return usual.with(own -> own.id("own")
+                .title("One's own")
+                .weight(weight)
+                .drawn(new ClothKind.Drawn(
+                        drawn, drawn, usual.drawn().shear(), usual.drawn().gives()))
+                .bent(new ClothKind.Bent(bends, bends)));
     }
 
     private static Pose pose(String option, double degrees) {

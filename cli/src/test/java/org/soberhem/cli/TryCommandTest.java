@@ -62,7 +62,7 @@ class TryCommandTest extends CommandTest {
     }
 
     @Test
-    void waistOfTheBodice_taken_in_isTight_andEndsWithOne() {
+    void bodiceTakenIn_isTight_andEndsWithOne() {
         assertThat(tryOn("bodice-1530", "--alter", "take-in-seam: edge=back.side, atTop=1 in, atBottom=1 in"))
                 .isEqualTo(ExitCode.DOES_NOT_FIT);
         assertThat(out.toString()).contains(": tight over ").contains("The waist seam lies");
@@ -71,11 +71,11 @@ class TryCommandTest extends CommandTest {
     @Test
     void surfaces_nameStandAndGarment() throws IOException {
         Path file = folder.resolve("worn.obj");
-        tryOn("blouse-1906", "--no-arms", "--out", file.toString());
+        tryOn("blouse-1906", "--no-arms", "--own-cloth", "150,42,500,50,400,20", "--out", file.toString());
         assertThat(Files.readString(file))
-                .contains("g body")
-                .contains("g garment")
-                .contains("g sleeves");
+                .contains("o body")
+                .contains("o garment")
+                .contains("o sleeves");
     }
 
     @Test
@@ -85,6 +85,8 @@ class TryCommandTest extends CommandTest {
         assertThat(err.toString()).contains("\"tweed\" is not among").contains("muslin");
         assertThat(tryOn("blouse-1906", "--arms", "170")).isEqualTo(ExitCode.WRONG_INPUT);
         assertThat(err.toString()).contains("9 to 120 degrees");
+        assertThat(tryOn("blouse-1906", "--own-cloth", "150,42")).isEqualTo(ExitCode.WRONG_INPUT);
+        assertThat(err.toString()).contains("takes six figures");
         assertThat(tryOn("blouse-1906", "--spacing", "2")).isEqualTo(ExitCode.WRONG_INPUT);
         assertThat(tryOn("petticoat-1778")).isEqualTo(ExitCode.WRONG_INPUT);
         assertThat(err.toString()).doesNotContain("Exception");

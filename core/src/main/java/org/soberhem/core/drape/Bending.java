@@ -105,10 +105,6 @@ final class Bending {
         return (ux * vx + uy * vy) / Math.max(1e-9, cross);
     }
 
-    Halves halves() {
-        return halves;
-    }
-
     /** Adds the sums of the stiffness's rows. */
     void addStiffness(double[] rows) {
         for (int i = 0; i < stiffness.length; i++) {

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.soberhem.core.figure.Place;
 import org.soberhem.core.plate.DistanceField;
-import org.soberhem.core.plate.Mesh;
 import org.soberhem.core.stand.Stand;
 
 /** Where the body is: how far places lie from trunk and arms, and in which direction away from them. */
@@ -20,14 +19,9 @@ public final class BodyField {
 
     private final List<DistanceField> parts;
 
-    private BodyField(List<DistanceField> parts) {
-        this.parts = parts;
-    }
-
-    /** Returns the field of closed surfaces, the trunk first. */
-    static BodyField of(List<Mesh> meshes) {
-        return new BodyField(
-                meshes.stream().map(mesh -> new DistanceField(mesh, BAND)).toList());
+    /** @param parts of the body, the trunk first */
+    BodyField(List<DistanceField> parts) {
+        this.parts = List.copyOf(parts);
     }
 
     /** Returns the field of a stand from the thighs to above the neck: trunk, left arm, right arm. */
@@ -38,6 +32,11 @@ public final class BodyField {
     /** Returns the same trunk with the arms of another pose. */
     public BodyField posed(Stand other) {
         return new BodyField(List.of(parts.get(0), part(other, 1), part(other, 2)));
+    }
+
+    /** Returns the trunk alone. */
+    BodyField withoutArms() {
+        return new BodyField(parts.subList(0, 1));
     }
 
     private static DistanceField part(Stand stand, int part) {

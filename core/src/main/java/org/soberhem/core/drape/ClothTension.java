@@ -15,7 +15,10 @@ public final class ClothTension {
     /** Cloth that is drawn by more than this is counted as drawn: below it is noise. */
     public static final double DRAWN = 0.01;
 
-    /** Share of a piece that may be drawn without its meaning anything: what a pattern cut from the stand itself shows. */
+    /**
+     * Share of a piece that may be drawn without its meaning anything: what a pattern cut from the stand itself
+     * shows.
+     */
     public static final double NOISE_OF_AREA = 0.03;
 
     /** Pressure from here on is a question of comfort, kilopascals (from memory). */
@@ -177,11 +180,6 @@ public final class ClothTension {
     /** Finds how a triangle is drawn along weft and warp, and its shear. */
     private void strain(int triangle, double[] found) {
         membrane.strain(draped.places(), triangle, found);
-    }
-
-    /** Returns the pressure of the cloth on the body at a particle, kilopascals. */
-    public double pressure(int particle) {
-        return pressure[particle];
     }
 
     /** From the forces of the cloth, which the body balances where it meets it. */

@@ -80,10 +80,6 @@ final class Drapery {
         return x;
     }
 
-    Membrane membrane() {
-        return membrane;
-    }
-
     /** Holds a particle where it is. */
     void hold(int particle) {
         inertia[particle] = HELD;

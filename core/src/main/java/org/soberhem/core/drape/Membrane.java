@@ -61,10 +61,6 @@ final class Membrane {
         halves = Halves.of(corners, 3, second);
     }
 
-    Halves halves() {
-        return halves;
-    }
-
     int count() {
         return area.length;
     }

@@ -85,6 +85,16 @@ public final class ReadOff {
                 .round();
     }
 
+    /** Returns the share of the cloth's vertices that lie in the body by more than a millimetre. */
+    public double within() {
+        double[] found = new double[4];
+        int within = 0;
+        for (int particle = 0; particle < draped.mesh().particles(); particle++) {
+            within += draped.body().at(draped.place(particle), found) && found[0] < -1 ? 1 : 0;
+        }
+        return (double) within / draped.mesh().particles();
+    }
+
     /** Returns how high the edges that end below lie above the wearer's waist, and those at the neck above the nape. */
     public Map<String, Double> edges() {
         double waist = draped.stand().levels().get("waist");

@@ -29,8 +29,10 @@ public final class TryOn {
     /** The last stage looks at rest so often, in steps. */
     private static final int LOOK = 100;
 
-    /** Cloth of which all but a twentieth moves less than this between two looks, twice, is at rest, millimetres. */
+    /** Cloth of which all but a tenth moves less than this between two looks, twice, is at rest, millimetres. */
     private static final double REST = 0.25;
+
+    private static final double STILL = 0.9;
 
     private final ClothMesh mesh;
     private final Stand stand;
@@ -83,14 +85,14 @@ public final class TryOn {
         this.plan = plan;
         this.cloth = plan.cloth();
         this.onlooker = onlooker;
-        this.body = body;
-        this.start = Placing.start(mesh, stand, body, CLEAR);
+        this.body = plan.arms() ? body : body.withoutArms();
+        this.start = Placing.start(mesh, stand, this.body, CLEAR);
         int[] counting = new int[mesh.particles()];
         for (int vertex = 0; vertex < mesh.vertexCount(); vertex++) {
             counting[mesh.particleOf()[vertex]] |=
                     mesh.worn().pieces().get(mesh.pieceOf()[vertex]).part() == Part.SLEEVE ? 6 : 1;
         }
-        this.drapery = new Drapery(mesh, cloth, body, start.places().clone(), counting);
+        this.drapery = new Drapery(mesh, cloth, this.body, start.places().clone(), counting);
     }
 
     /**
@@ -109,7 +111,7 @@ public final class TryOn {
         steps(SEWING, 0, 0, 0, 0.2);
         steps(DRESSING, 2, 0.02, 0.2, 0.4);
         for (int particle = 0; particle < mesh.particles(); particle++) {
-            drapery.counts(particle, plan.arms() ? 7 : 1);
+            drapery.counts(particle, 7);
         }
         double[] before = drapery.places().clone();
         int quiet = 0;
@@ -133,7 +135,7 @@ public final class TryOn {
         }
     }
 
-    /** Returns how far all but a twentieth of the cloth moved at most. */
+    /** Returns how far all but a tenth of the cloth moved at most. */
     private double moved(double[] before) {
         double[] x = drapery.places();
         double[] moved = new double[mesh.particles()];
@@ -143,7 +145,7 @@ public final class TryOn {
                     x[3 * i + 2] - before[3 * i + 2]);
         }
         Arrays.sort(moved);
-        return moved[(int) (moved.length * 0.95)];
+        return moved[(int) (moved.length * STILL)];
     }
 
     private Draped now(boolean atRest) {

@@ -20,6 +20,9 @@ public final class WornFindings {
     /** So much of a piece must be pushed together to be called slack. */
     private static final double SLACK = 0.25;
 
+    /** So much of the cloth may lie in the crease of the arms, as a share. */
+    private static final double CREASED = 0.01;
+
     /** Bending stiffness from which cloth is boned, micronewton metres. */
     private static final double BONED = 10000;
 
@@ -168,6 +171,14 @@ public final class WornFindings {
     private void untold() {
         if (!draped.atRest()) {
             add(WornFinding.Kind.UNTOLD, Sentence.of("It did not come to rest: what hangs free may still move"));
+        }
+        double within = new ReadOff(draped).within();
+        if (within > CREASED) {
+            add(
+                    WornFinding.Kind.UNTOLD,
+                    Sentence.of(
+                            "{} % of the cloth found no room between arm and trunk: what is said of it there means little",
+                            tenths(within)));
         }
         if (draped.cloth().bent().warp() > BONED) {
             add(

@@ -222,6 +222,6 @@ public final class Stand {
     }
 
     private LimbTapes limbTapes() {
-        return new LimbTapes(body, trunk, List.of(leftArm, rightArm), whole.legs());
+        return new LimbTapes(body, trunk(), List.of(leftArm, rightArm), whole.legs());
     }
 }

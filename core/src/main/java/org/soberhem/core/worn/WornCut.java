@@ -119,7 +119,9 @@ final class WornCut {
         return length;
     }
 
-    /** Returns the number of the edge that begins at a place of the outline; the edge there is cut in two if need be. */
+    /**
+     * Returns the number of the edge that begins at a place of the outline; the edge there is cut in two if need be.
+     */
     private int corner(Point place) {
         Spot spot = spot(place).orElseThrow();
         WornEdge edge = edges.get(spot.edge());

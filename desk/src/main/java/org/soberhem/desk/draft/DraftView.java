@@ -53,7 +53,7 @@ public final class DraftView extends PlaceView {
     private final DraftSide side;
     private final ZoomKeys zoom = new ZoomKeys(paper);
     private final WornPane worn;
-    private final Button tryOn = Parts.hinted(Parts.button("Try on", this::tryOn), "See it on the wearer’s stand (F8)");
+    private final Button tryOn = Parts.hinted(Parts.button("Try on", this::tryOn), "See it on the wearer’s stand (F4)");
     private final WalkLine walk = new WalkLine(this::walkBy, this::leaveWalk);
     private final TapeShelf tapes;
     private final VBox foot;
@@ -159,7 +159,7 @@ public final class DraftView extends PlaceView {
         } else if (code == KeyCode.F7 && presenter.drafted().isPresent()) {
             side.select(alter);
             alter.look();
-        } else if (code == KeyCode.F8 && presenter.drafted().isPresent()) {
+        } else if (code == KeyCode.F4 && presenter.drafted().isPresent()) {
             tryOn();
         } else if (code == KeyCode.F6) {
             folded = !folded;

@@ -61,6 +61,7 @@ final class WornPane extends VBox implements TrialRoom.Watcher<WornPicture> {
     private final PauseTransition rests = new PauseTransition(Duration.millis(700));
     private Viewpoint from = Viewpoint.of(FigureView.FRONT);
     private Optional<WornPicture> picture = Optional.empty();
+    private Optional<Plate> last = Optional.empty();
     private Optional<Plate> ghost = Optional.empty();
     private Optional<Pattern> tried = Optional.empty();
     private Optional<DraftedGarment> drafted = Optional.empty();
@@ -132,6 +133,7 @@ final class WornPane extends VBox implements TrialRoom.Watcher<WornPicture> {
             shown = now;
             tried = Optional.empty();
             picture = Optional.empty();
+            last = Optional.empty();
             ghost = Optional.empty();
             ClothKind usual =
                     studio.library().clothFor(work.sheet().sheet().about().garment());
@@ -203,9 +205,8 @@ final class WornPane extends VBox implements TrialRoom.Watcher<WornPicture> {
     @Override
     public void seen(WornPicture now, boolean done) {
         if (done) {
-            ghost = picture.filter(before -> before.draped().atRest())
-                    .map(WornPicture::plate)
-                    .filter(plate -> plate.from().equals(now.plate().from()));
+            ghost = last.filter(plate -> plate.from().equals(now.plate().from()));
+            last = Optional.of(now.plate());
             goes(false);
             say("The stand is padded hard and stands still: look where this points on a mock-up.");
             tell(now.findings());

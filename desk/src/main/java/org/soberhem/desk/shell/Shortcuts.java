@@ -17,6 +17,7 @@ final class Shortcuts extends StackPane {
             List.of("Ctrl+Z, Ctrl+Shift+Z", "take back, do again"),
             List.of("F8", "inches or centimetres"),
             List.of("F9", "light or dark"),
+            List.of("F4", "draft: try the garment on, or put the stand away"),
             List.of("F6", "draft: fold the table, the tapes and the walk away"),
             List.of("F7", "draft: find an alteration"),
             List.of("Page Up, Page Down", "draft: walk through it step by step"),

@@ -83,7 +83,7 @@ class DraftingJourneyTest extends DemoJourney {
     @Test
     void blouse_isTriedOn_besideItsPieces_andFollowsTheTape(FxRobot robot) throws TimeoutException {
         open(robot, "Blouse");
-        robot.push(KeyCode.F8);
+        robot.push(KeyCode.F4);
         WaitForAsyncUtils.waitFor(
                 60,
                 TimeUnit.SECONDS,
@@ -97,7 +97,7 @@ class DraftingJourneyTest extends DemoJourney {
                 60,
                 TimeUnit.SECONDS,
                 () -> !robot.lookup(".plate-ghost").queryAll().isEmpty());
-        robot.push(KeyCode.F8);
+        robot.push(KeyCode.F4);
         assertThat(robot.lookup("#tried-on").query().isVisible()).isFalse();
     }
 

@@ -9,10 +9,10 @@ import org.soberhem.core.figure.Place;
 import org.soberhem.core.length.Sentence;
 import org.soberhem.core.pattern.Side;
 
-/** What a movement does to a garment: tried on as the wearer stands, and once more as they move. */
-public final class Movement {
+/** What lifting the arms does to a garment: tried on as the wearer stands, and once more with arms lifted. */
+public final class ArmsLifted {
 
-    private Movement() {}
+    private ArmsLifted() {}
 
     /**
      * Returns how far edges rise and sleeves draw back, and what pulls that did not before.
