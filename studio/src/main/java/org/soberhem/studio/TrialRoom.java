@@ -21,7 +21,7 @@ public final class TrialRoom {
     private static final Pose ARMS = new Pose(16, Pose.HANGING.bent());
 
     /** A picture on the way is drawn no more often than this, nanoseconds. */
-    private static final long BETWEEN = 800_000_000L;
+    private static final long BETWEEN = 2_000_000_000L;
 
     private final FigureRoom figures;
     private final AtomicInteger asked = new AtomicInteger();

@@ -90,8 +90,8 @@ final class Drapery {
         counting[particle] = parts;
     }
 
-    /** Finds the forces of the cloth in itself, newtons a thousandth: three for each particle. */
-    double[] forces() {
+    /** Finds the forces of the cloth in itself, millinewtons. */
+    private void findForces() {
         Arrays.fill(force, 0);
         Threads.both(half -> {
             membrane.addForces(x, force, half);
@@ -99,7 +99,6 @@ final class Drapery {
         });
         membrane.addForces(x, force, 2);
         bending.addForces(x, force, 2);
-        return force;
     }
 
     /**
@@ -109,7 +108,7 @@ final class Drapery {
      * @param friction share of the body's push that holds cloth
      */
     void step(double heavier, double friction) {
-        forces();
+        findForces();
         int count = inertia.length;
         double[] gained = new double[2];
         Threads.both(half -> {

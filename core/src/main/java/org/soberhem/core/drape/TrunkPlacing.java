@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import org.soberhem.core.figure.Place;
 import org.soberhem.core.pattern.Level;
+import org.soberhem.core.pattern.Role;
 import org.soberhem.core.pattern.Side;
 import org.soberhem.core.stand.Stand;
 import org.soberhem.core.worn.CannotTryOn;
@@ -105,7 +106,7 @@ final class TrunkPlacing {
                 .piece()
                 .centreX()
                 .orElseGet(() -> mesh.worn().pieces().get(piece).edges().stream()
-                        .filter(edge -> edge.role() == org.soberhem.core.pattern.Role.CENTRE)
+                        .filter(edge -> edge.role() == Role.CENTRE)
                         .mapToDouble(edge -> edge.path().atShare(0.5).x())
                         .average()
                         .orElse(0));
@@ -124,7 +125,6 @@ final class TrunkPlacing {
         double rise = rise(lies);
         double top = stand.levels().getOrDefault("bust", stand.levels().get("chest"));
         Sections sections = new Sections(stand.meshes().get(0));
-        double lift = 0;
         for (int vertex = 0; vertex < mesh.vertexCount(); vertex++) {
             Layout.Lie lie = lies.get(mesh.pieceOf()[vertex]);
             if (lie == null) {
@@ -136,7 +136,7 @@ final class TrunkPlacing {
             // Rings are cut at whole centimetres: it is a beginning only.
             double cut = Math.rint(Math.min(top, height) / 10) * 10;
             Place on = sections.along(cut, share);
-            placing.put(vertex, cleared(new Place(on.x(), height + lift, on.z())));
+            placing.put(vertex, cleared(new Place(on.x(), height, on.z())));
         }
     }
 

@@ -231,6 +231,7 @@ final class WornPane extends VBox implements TrialRoom.Watcher<WornPicture> {
             Button line = Parts.button(finding.sentence().in(studio.format()), () -> aim(finding.triangle()));
             line.getStyleClass().add(finding.kind() == WornFinding.Kind.TIGHT ? "tried-tight" : "tried-line");
             line.setWrapText(true);
+            line.setMinWidth(0);
             line.setMinHeight(Region.USE_PREF_SIZE);
             line.setMaxWidth(WIDE - 46);
             line.setDisable(finding.triangle() < 0);
