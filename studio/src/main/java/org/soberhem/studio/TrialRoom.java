@@ -89,6 +89,8 @@ public final class TrialRoom {
             Watcher<T> watcher) {
         try {
             tell(mine, () -> watcher.going(0));
+            // What cannot be tried on is said before the stand is made, which takes a moment.
+            TryOn.sewn(pattern);
             Ready stand = ready(body);
             long[] drawn = {System.nanoTime() - BETWEEN / 2};
             Draped draped = TryOn.on(stand.posed(), stand.field(), pattern, plan, (share, now) -> {

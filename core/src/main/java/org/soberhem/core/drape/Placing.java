@@ -211,11 +211,12 @@ final class Placing {
         for (int particle = 0; particle < mesh.particles(); particle++) {
             double height = places[3 * particle + 1];
             double lifted = height;
-            for (double up = 0; up <= HIGHEST; up += BodyField.BAND / 7) {
+            boolean out = false;
+            for (double up = 0; up <= HIGHEST && !out; up += BodyField.BAND / 7) {
                 boolean near = body.at(places[3 * particle], height + up, places[3 * particle + 2], 1, found, work);
-                if (near && found[0] < 0) {
-                    lifted = height + up + clear;
-                }
+                // What is outside to begin with stays, though the body may overhang it.
+                out = near && found[0] >= 0;
+                lifted = near && !out ? height + up + clear : lifted;
             }
             places[3 * particle + 1] = lifted;
         }

@@ -21,10 +21,10 @@ import org.soberhem.core.worn.WornPiece;
 public final class ReadOff {
 
     /** Places of edges mean nothing within this, millimetres: what a pattern cut from the stand itself shows. */
-    public static final double NOISE_OF_EDGES = 4;
+    public static final double NOISE_OF_EDGES = 6;
 
     /** Ease at a level means nothing within this, millimetres. */
-    public static final double NOISE_OF_EASE = 3;
+    public static final double NOISE_OF_EASE = 7;
 
     /** A section with a wider gap than this does not go round, millimetres. */
     private static final double GAP = 60;

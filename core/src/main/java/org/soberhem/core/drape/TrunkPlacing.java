@@ -38,8 +38,7 @@ final class TrunkPlacing {
         this.pieces = Placing.pieces(mesh, Part.TRUNK);
         this.first = front(Side.LEFT);
         if (first < 0) {
-            throw new CannotTryOn("Nothing of the pattern goes round the trunk from the middle in front."
-                    + " Only bodices, jackets, blouses and stays can be tried on so far.");
+            throw new CannotTryOn(TryOn.NOTHING);
         }
     }
 

@@ -19,6 +19,10 @@ import org.soberhem.core.worn.WornPiece.Part;
  */
 public final class TryOn {
 
+    /** What is said of a pattern that does not go round the trunk. */
+    static final String NOTHING = "Nothing of the pattern goes round the trunk from the middle in front."
+            + " Only bodices, jackets, blouses and stays can be tried on so far.";
+
     /** Cloth keeps so far from the trunk when it is put round it, millimetres. */
     private static final double CLEAR = 12;
 
@@ -103,8 +107,21 @@ public final class TryOn {
      * @throws CancellationException if the onlooker wants no more
      */
     public static Draped on(Stand stand, BodyField body, Pattern pattern, Plan plan, Onlooker onlooker) {
-        ClothMesh mesh = ClothMesher.mesh(WornPattern.of(pattern), plan.spacing());
+        ClothMesh mesh = ClothMesher.mesh(sewn(pattern), plan.spacing());
         return new TryOn(mesh, stand, body, plan, onlooker).draped();
+    }
+
+    /**
+     * Returns a pattern as it is worn, if something of it goes round the trunk.
+     *
+     * @throws CannotTryOn if nothing does
+     */
+    public static WornPattern sewn(Pattern pattern) {
+        WornPattern worn = WornPattern.of(pattern);
+        if (worn.pieces().stream().noneMatch(piece -> piece.part() == Part.TRUNK)) {
+            throw new CannotTryOn(NOTHING);
+        }
+        return worn;
     }
 
     private Draped draped() {

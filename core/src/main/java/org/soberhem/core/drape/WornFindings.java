@@ -23,6 +23,9 @@ public final class WornFindings {
     /** So much of the cloth may lie in the crease of the arms, as a share. */
     private static final double CREASED = 0.01;
 
+    /** Where the stand misses a tape by more, nothing is said of the ease there, millimetres. */
+    private static final double MISFIT = 6;
+
     /** Bending stiffness from which cloth is boned, micronewton metres. */
     private static final double BONED = 10000;
 
@@ -123,7 +126,7 @@ public final class WornFindings {
     private void levels() {
         for (ReadOff.AtLevel level : new ReadOff(draped).levels()) {
             double noise = Math.max(ReadOff.NOISE_OF_EASE, missed(level.level()));
-            if (noise > 2 * ReadOff.NOISE_OF_EASE) {
+            if (missed(level.level()) > MISFIT) {
                 add(
                         WornFinding.Kind.UNTOLD,
                         Sentence.of(
