@@ -38,8 +38,8 @@ final class ClothData {
 
     private static Fibre fibre(YamlNode node) {
         node.only("id", "name", "treat", "before", "worn", "along", "across", "care", "why");
-        List<YamlNode> along = pair(node.get("along"));
-        List<YamlNode> across = pair(node.get("across"));
+        List<YamlNode> along = pair(node.get("along"), "[least, most]");
+        List<YamlNode> across = pair(node.get("across"), "[least, most]");
         try {
             return new Fibre(
                     node.get("id").text(),
@@ -66,7 +66,7 @@ final class ClothData {
         if (drawn.size() != 3) {
             throw node.problem("three stiffnesses must stand at drawn: [warp, weft, aslant]");
         }
-        List<YamlNode> bends = pair(node.get("bends"));
+        List<YamlNode> bends = pair(node.get("bends"), "[warp, weft]");
         try {
             return new ClothKind(
                     node.get("id").text(),
@@ -89,9 +89,9 @@ final class ClothData {
         }
     }
 
-    private static List<YamlNode> pair(YamlNode node) {
+    private static List<YamlNode> pair(YamlNode node, String what) {
         if (node.items().size() != 2) {
-            throw node.problem("two shares must stand here: [least, most]");
+            throw node.problem("two figures must stand here: " + what);
         }
         return node.items();
     }

@@ -34,6 +34,10 @@ public final class BodyField {
         return new BodyField(List.of(parts.get(0), part(other, 1), part(other, 2)));
     }
 
+    boolean hasArms() {
+        return parts.size() > 1;
+    }
+
     /** Returns the trunk alone. */
     BodyField withoutArms() {
         return new BodyField(parts.subList(0, 1));

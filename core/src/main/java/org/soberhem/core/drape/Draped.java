@@ -79,7 +79,9 @@ public record Draped(
 
     /** Returns stand and garment as they are drawn. */
     public List<Solid> withStand(double limit) {
-        List<Solid> all = new ArrayList<>(stand.solids());
+        // Arms that were taken off are not drawn either.
+        List<Solid> all =
+                new ArrayList<>(body.hasArms() ? stand.solids() : stand.solids().subList(0, 1));
         all.addAll(solids(limit));
         return all;
     }

@@ -48,7 +48,7 @@ final class Placing {
      * Returns where the particles begin.
      *
      * @param clear how far cloth keeps from the trunk
-     * @throws CannotTryOn if there is nothing that goes round the trunk
+     * @throws org.soberhem.core.worn.CannotTryOn if there is nothing that goes round the trunk
      */
     static Start start(ClothMesh mesh, Stand stand, BodyField body, double clear) {
         Placing placing = new Placing(mesh);

@@ -133,6 +133,10 @@ public final class WornFindings {
                                 "Ease at the {} cannot be told: the stand misses its tape by {}",
                                 level.level(),
                                 noise));
+            } else if (Math.abs(level.ease()) < noise) {
+                add(
+                        WornFinding.Kind.UNTOLD,
+                        Sentence.of("Ease at the {} cannot be told: it lies within {}", level.level(), noise));
             } else {
                 add(
                         WornFinding.Kind.EASE,
