@@ -12,6 +12,9 @@ import org.soberhem.core.geometry.Polylines;
 /** Draws surfaces from one side, hidden lines removed. */
 public final class PlateMaker {
 
+    /** Squares of a plate that is drawn while it is turned, millimetres. */
+    private static final double WHILE_TURNED = 4.5;
+
     /** A line lies on its surface within this, millimetres. */
     private static final double ON_IT = 3;
 
@@ -52,6 +55,11 @@ public final class PlateMaker {
             }
         }
         return plate(solids, from, Math.max(0.1, tall / FINE));
+    }
+
+    /** Returns a coarse plate, quick enough to follow a hand that turns the figure. */
+    public static Plate whileTurned(List<Solid> solids, Viewpoint from) {
+        return plate(solids, from, WHILE_TURNED);
     }
 
     /**

@@ -21,9 +21,6 @@ import org.soberhem.core.plate.Viewpoint;
  */
 record WornPicture(Draped draped, List<Solid> solids, Plate plate, List<WornFinding> findings) {
 
-    /** Squares of a plate that is drawn while it is turned, millimetres. */
-    private static final double WHILE_TURNED = 4.5;
-
     /** So much of the figure is shown about the garment, millimetres. */
     private static final double ABOUT = 60;
 
@@ -34,7 +31,7 @@ record WornPicture(Draped draped, List<Solid> solids, Plate plate, List<WornFind
 
     /** Returns it turned, drawn coarsely and at once. */
     WornPicture turned(Viewpoint from) {
-        return new WornPicture(draped, solids, PlateMaker.plate(solids, from, WHILE_TURNED), findings);
+        return new WornPicture(draped, solids, PlateMaker.whileTurned(solids, from), findings);
     }
 
     /** Returns the part of the plate in which the garment is. */

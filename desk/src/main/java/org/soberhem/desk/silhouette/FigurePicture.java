@@ -48,9 +48,6 @@ record FigurePicture(
         }
     }
 
-    /** Squares of a plate that is drawn while it is turned, millimetres. */
-    private static final double WHILE_TURNED = 4.5;
-
     /** Draws what is shown on its stand; it takes a moment. */
     static FigurePicture of(
             FigurePane.Shown what,
@@ -67,8 +64,7 @@ record FigurePicture(
             ends.add(what.judge().figure(what.at(), 0).on(stand.body()));
             ends.add(what.judge().figure(what.at(), 1).on(stand.body()));
         }
-        FigurePicture picture =
-                new FigurePicture(stand.body(), dressed.on(stand.body()), solids, new ArrayList<>(), ends);
+        List<Seen> views = new ArrayList<>();
         for (Viewpoint from : viewpoints) {
             Optional<FigureView> view = from.view();
             List<Path> bands = view.flatMap(side -> what.outline().map(period -> period.bands(side)))
@@ -76,19 +72,19 @@ record FigurePicture(
             List<List<Point>> other = view.flatMap(side -> what.other().map(each -> each.seen(side)))
                     .orElse(List.of());
             boolean over = outline == FigurePane.Outline.OVER;
-            picture.views.add(new Seen(
+            views.add(new Seen(
                     from, Optional.of(PlateMaker.plate(solids, from)), over ? bands : List.of(), other, from.words()));
             if (outline == FigurePane.Outline.BESIDE && !bands.isEmpty()) {
-                picture.views.add(new Seen(from, Optional.empty(), bands, List.of(), "the period’s " + from.words()));
+                views.add(new Seen(from, Optional.empty(), bands, List.of(), "the period’s " + from.words()));
             }
         }
-        return picture;
+        return new FigurePicture(stand.body(), dressed.on(stand.body()), solids, views, ends);
     }
 
     /** Returns it with one view turned, drawn coarsely and at once. */
     FigurePicture turned(int view, Viewpoint from) {
         List<Seen> all = new ArrayList<>(views);
-        Plate plate = PlateMaker.plate(solids, from, WHILE_TURNED);
+        Plate plate = PlateMaker.whileTurned(solids, from);
         all.set(view, new Seen(from, Optional.of(plate), List.of(), List.of(), from.words()));
         return new FigurePicture(body, dressed, solids, all, ends);
     }

@@ -88,6 +88,13 @@ class TriedOnTest {
                 .toList()));
     }
 
+    /** What the core tries on in if nothing is said is what the library calls muslin. */
+    @Test
+    void muslin_isTheLibrarys() {
+        assertThat(Library.shipped().clothFor("bodice")).isEqualTo(ClothKind.MUSLIN);
+        assertThat(Library.shipped().clothKinds()).hasSize(12).first().isEqualTo(ClothKind.MUSLIN);
+    }
+
     /** The most important one: what was cut from the stand lies on it again as it was cut. */
     @Test
     void patternCutFromTheStand_liesAsItWasCut() {
